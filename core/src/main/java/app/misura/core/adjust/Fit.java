@@ -1,0 +1,354 @@
+package app.misura.core.adjust;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One least-squares fit of a network: closures {@code A x = b}, gaps {@code r = A x - b}, {@code V = A S A' + T}. Missing
+ * measures are projected out, never dropped: two closures that share one missing measure still make one check.
+ *
+ * <p>Rows are scaled by the square root of V's unprojected diagonal, which changes no result but makes ranks decidable.
+ */
+final class Fit {
+    /** Two |w| nearer than this are equal; form order then decides, rounding never does. */
+    private static final double TIE = 1e-7;
+    /** Under this the reading has no part in any check. */
+    private static final double UNCHECKED = 1e-9;
+
+    private final Network network;
+    private final int closures;
+    private final List<Integer> observed = new ArrayList<>();
+    private final List<Integer> missing = new ArrayList<>();
+    private final DMatrixRMaj a;
+    private final double[] gaps;
+    private final double[] scale;
+    private final double[] spread;
+    private final DMatrixRMaj v;
+    private final DMatrixRMaj w;
+    private final DMatrixRMaj wr;
+    private final boolean contradictory;
+    private final int degrees;
+    private final double chiSquare;
+    private final DMatrixRMaj[] wf;
+
+    Fit(Network network) {
+        this.network = network;
+        this.closures = network.closures().size();
+        int n = network.measures().size();
+        for (int i = 0; i < n; i++) {
+            (network.measures().get(i).value() == null ? missing : observed).add(i);
+        }
+        a = coefficients();
+        gaps = new double[closures];
+        scale = new double[closures];
+        measureGaps();
+        DMatrixRMaj dependence = Dense.leftNull(a);
+        CommonOps_DDRM.divideRows(scale, a);
+        v = covariance();
+        spread = spreads(dependence);
+        DMatrixRMaj am = columns(missing);
+        DMatrixRMaj basis = Dense.leftNull(am);
+        DMatrixRMaj basisT = Dense.transposed(basis);
+        Dense.Symmetric core = Dense.Symmetric.of(Dense.times(Dense.times(basisT, v), basis));
+        w = Dense.times(Dense.times(basis, core.inverse()), basisT);
+        DMatrixRMaj r = scaledGaps();
+        wr = Dense.times(w, r);
+        chiSquare = CommonOps_DDRM.dot(r, wr);
+        contradictory = isOutside(core, Dense.times(basisT, r));
+        degrees = Dense.rank(a) - Dense.rank(am);
+        wf = new DMatrixRMaj[n];
+        for (int i = 0; i < n; i++) {
+            wf[i] = Dense.times(w, columns(List.of(i)));
+        }
+    }
+
+    private DMatrixRMaj coefficients() {
+        Map<String, Integer> index = new HashMap<>();
+        for (int i = 0; i < network.measures().size(); i++) {
+            index.put(network.measures().get(i).id(), i);
+        }
+        DMatrixRMaj matrix = new DMatrixRMaj(closures, network.measures().size());
+        for (int k = 0; k < closures; k++) {
+            for (Map.Entry<String, Double> term : network.closures().get(k).terms().entrySet()) {
+                matrix.set(k, index.get(term.getKey()), term.getValue());
+            }
+        }
+        return matrix;
+    }
+
+    private void measureGaps() {
+        for (int k = 0; k < closures; k++) {
+            Network.Closure closure = network.closures().get(k);
+            double gap = closure.constant();
+            double variance = closure.looseness() * closure.looseness();
+            for (int i : observed) {
+                Network.Measure m = network.measures().get(i);
+                gap += a.get(k, i) * value(m);
+                variance += a.get(k, i) * a.get(k, i) * m.variance();
+            }
+            gaps[k] = gap;
+            scale[k] = variance > 0 ? Math.sqrt(variance) : 1;
+        }
+    }
+
+    private static double value(Network.Measure measure) {
+        return java.util.Objects.requireNonNull(measure.value());
+    }
+
+    private DMatrixRMaj covariance() {
+        DMatrixRMaj matrix = new DMatrixRMaj(closures, closures);
+        for (int i : observed) {
+            DMatrixRMaj column = columns(List.of(i));
+            CommonOps_DDRM.multAddTransB(network.measures().get(i).variance(), column, column, matrix);
+        }
+        for (int k = 0; k < closures; k++) {
+            double loose = network.closures().get(k).looseness() / scale[k];
+            matrix.add(k, k, loose * loose);
+        }
+        return matrix;
+    }
+
+    /**
+     * Standard deviation of each gap. Where closures depend on each other, as {@code c'A = 0} says, a gap can only lie
+     * where {@code c'r = 0}: the covariance given that is {@code V - Vc (c'Vc)^- c'V}. Else it is V itself.
+     */
+    private double[] spreads(DMatrixRMaj dependence) {
+        DMatrixRMaj full = v.copy();
+        CommonOps_DDRM.multRows(scale, full);
+        CommonOps_DDRM.multCols(full, scale);
+        DMatrixRMaj vc = Dense.times(full, dependence);
+        DMatrixRMaj core = Dense.times(Dense.transposed(dependence), vc);
+        DMatrixRMaj known = Dense.times(Dense.times(vc, Dense.Symmetric.of(core).inverse()), Dense.transposed(vc));
+        double[] spreads = new double[closures];
+        for (int k = 0; k < closures; k++) {
+            double variance = full.get(k, k) - known.get(k, k);
+            spreads[k] = variance > 0 ? Math.sqrt(variance) : 1;
+        }
+        return spreads;
+    }
+
+    private DMatrixRMaj columns(List<Integer> which) {
+        DMatrixRMaj part = new DMatrixRMaj(closures, which.size());
+        for (int j = 0; j < which.size(); j++) {
+            for (int k = 0; k < closures; k++) {
+                part.set(k, j, a.get(k, which.get(j)));
+            }
+        }
+        return part;
+    }
+
+    private DMatrixRMaj scaledGaps() {
+        DMatrixRMaj r = new DMatrixRMaj(closures, 1);
+        for (int k = 0; k < closures; k++) {
+            r.set(k, 0, gaps[k] / scale[k]);
+        }
+        return r;
+    }
+
+    /** Whether the gaps lie where no error of any reading can put them: then the form's constants fight each other. */
+    private static boolean isOutside(Dense.Symmetric core, DMatrixRMaj projected) {
+        for (int i = 0; i < core.values().length; i++) {
+            if (core.isNull(i) && Math.abs(CommonOps_DDRM.dot(core.vectors()[i], projected)) > 1e-7) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    boolean isContradictory() {
+        return contradictory;
+    }
+
+    int degreesOfFreedom() {
+        return degrees;
+    }
+
+    double chiSquare() {
+        return chiSquare;
+    }
+
+    double chiSquareCritical() {
+        return degrees == 0
+                ? 0
+                : ChiSquaredDistribution.of(degrees)
+                        .inverseSurvivalProbability(network.settings().alpha());
+    }
+
+    double p() {
+        return degrees == 0 ? 1 : ChiSquaredDistribution.of(degrees).survivalProbability(chiSquare);
+    }
+
+    boolean globalHolds() {
+        return !contradictory && (degrees == 0 || chiSquare <= chiSquareCritical());
+    }
+
+    private double information(int i) {
+        return CommonOps_DDRM.dot(columns(List.of(i)), wf[i]);
+    }
+
+    boolean isChecked(int i) {
+        return network.measures().get(i).value() != null
+                && information(i) * network.measures().get(i).variance() > UNCHECKED;
+    }
+
+    private List<Integer> checked() {
+        return observed.stream().filter(this::isChecked).toList();
+    }
+
+    /** The standardised error of a checked reading, signed. */
+    double w(int i) {
+        return CommonOps_DDRM.dot(columns(List.of(i)), wr) / Math.sqrt(information(i));
+    }
+
+    double error(int i) {
+        return CommonOps_DDRM.dot(columns(List.of(i)), wr) / information(i);
+    }
+
+    double errorSd(int i) {
+        return 1 / Math.sqrt(information(i));
+    }
+
+    /** Spread of the value that the others suggest. */
+    double suggestedSd(int i) {
+        return Math.sqrt(Math.max(
+                0, 1 / information(i) - network.measures().get(i).variance()));
+    }
+
+    private boolean isParallel(int i, int j) {
+        double cosine =
+                CommonOps_DDRM.dot(columns(List.of(i)), wf[j]) / Math.sqrt(information(i) * information(j));
+        return Math.abs(cosine) > network.settings().parallel();
+    }
+
+    /** How many signatures can be told apart: the first checked measure with all parallel to it, then the next left over. */
+    int groups() {
+        List<Integer> rest = new ArrayList<>(checked());
+        int groups = 0;
+        while (!rest.isEmpty()) {
+            int first = rest.get(0);
+            rest.removeIf(i -> i == first || isParallel(first, i));
+            groups++;
+        }
+        return groups;
+    }
+
+    /** The checked measure with the largest |w|, the first in form order of those that tie; -1 if nothing is checked. */
+    int strongest() {
+        double largest = 0;
+        for (int i : checked()) {
+            largest = Math.max(largest, Math.abs(w(i)));
+        }
+        for (int i : checked()) {
+            if (Math.abs(w(i)) >= largest * (1 - TIE)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    double suspectStatistic() {
+        return Math.abs(w(strongest()));
+    }
+
+    /** Sidak's bound over the groups: {@code Phi^-1(1 - (1 - (1 - alpha)^(1/G)) / 2)}. */
+    double suspectCritical() {
+        double each = -Math.expm1(Math.log1p(-network.settings().alpha()) / groups());
+        return NormalDistribution.of(0, 1).inverseSurvivalProbability(each / 2);
+    }
+
+    boolean suspectHolds() {
+        return strongest() < 0 || suspectStatistic() <= suspectCritical();
+    }
+
+    boolean gateHolds() {
+        return !contradictory
+                && (network.settings().gate() == Network.Gate.GLOBAL ? globalHolds() : suspectHolds());
+    }
+
+    /** All checked measures that cannot be told apart from this one, itself among them, in form order. */
+    List<Integer> groupOf(int top) {
+        return checked().stream().filter(i -> i == top || isParallel(top, i)).toList();
+    }
+
+    /** The closures whose own looseness would explain the same pattern. */
+    List<String> closuresLike(int top) {
+        List<String> like = new ArrayList<>();
+        double own = information(top);
+        for (int k = 0; k < closures; k++) {
+            double weight = w.get(k, k);
+            if (weight > UNCHECKED && Math.abs(wf[top].get(k, 0)) / Math.sqrt(weight * own) > network.settings().parallel()) {
+                like.add(network.closures().get(k).id());
+            }
+        }
+        return like;
+    }
+
+    double misclosure(int k) {
+        return gaps[k];
+    }
+
+    /** Null where a member is missing. */
+    @Nullable Double z(int k) {
+        for (int i : missing) {
+            if (a.get(k, i) != 0) {
+                return null;
+            }
+        }
+        return gaps[k] / spread[k];
+    }
+
+    /** Every reading after the fit, and every missing measure that the sums determine. */
+    List<Adjustment.Value> adjusted(Map<String, Adjustment.Value> implied) {
+        List<Adjustment.Value> values = new ArrayList<>();
+        for (int i = 0; i < network.measures().size(); i++) {
+            Network.Measure m = network.measures().get(i);
+            if (m.value() == null) {
+                if (implied.containsKey(m.id())) {
+                    values.add(implied.get(m.id()));
+                }
+                continue;
+            }
+            double variance = m.variance();
+            double fitted = value(m) - variance * CommonOps_DDRM.dot(columns(List.of(i)), wr);
+            double redundancy = Math.min(1, variance * information(i));
+            values.add(new Adjustment.Value(m.id(), fitted, Math.sqrt(variance * (1 - redundancy))));
+        }
+        return values;
+    }
+
+    /** The missing measures that the sums determine: {@code x_m = -(A_m' V^-1 A_m)^-1 A_m' V^-1 r}. */
+    Map<String, Adjustment.Value> implied() {
+        Map<String, Adjustment.Value> values = new java.util.LinkedHashMap<>();
+        List<Integer> named = missing.stream()
+                .filter(i -> CommonOps_DDRM.elementMaxAbs(columns(List.of(i))) > 0)
+                .toList();
+        if (named.isEmpty()) {
+            return values;
+        }
+        DMatrixRMaj am = columns(named);
+        DMatrixRMaj amT = Dense.transposed(am);
+        DMatrixRMaj weight = Dense.Symmetric.of(v).weighting();
+        DMatrixRMaj left = Dense.times(amT, weight);
+        DMatrixRMaj inverse = Dense.Symmetric.of(Dense.times(left, am)).inverse();
+        DMatrixRMaj x = Dense.times(inverse, Dense.times(left, scaledGaps()));
+        DMatrixRMaj free = Dense.leftNull(amT);
+        for (int j = 0; j < named.size(); j++) {
+            double undetermined = 0;
+            for (int c = 0; c < free.numCols; c++) {
+                undetermined += Math.abs(free.get(j, c));
+            }
+            if (undetermined < 1e-7) {
+                String id = network.measures().get(named.get(j)).id();
+                values.put(id, new Adjustment.Value(id, -x.get(j, 0), Math.sqrt(Math.max(0, inverse.get(j, j)))));
+            }
+        }
+        return values;
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * Which number of a redundant network is wrong? {@link app.misura.core.adjust.Adjustment} solves a {@link
+ * app.misura.core.adjust.Network}; numbers only, no body in it. Uses nothing else of the core.
+ */
+@NullMarked
+package app.misura.core.adjust;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,189 @@
+package app.misura.core.form;
+
+import app.misura.core.length.Increment;
+import app.misura.core.length.Unit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The numbered steps, in working order, that one garment asks for. Immutable; an order keeps the version it began with.
+ *
+ * @param unit the unit the form is shipped in; {@link #in} gives its other version
+ * @param selectionOf the form whose steps and labels this is a selection of, or null
+ * @param sigmaFactor how much wider a reading scatters than a careful measurer's (1.5 with untrained people)
+ * @param cuts whether a garment may be cut from it
+ */
+public record OrderForm(
+        String id,
+        int version,
+        String title,
+        Unit unit,
+        Increment increment,
+        @Nullable String selectionOf,
+        double sigmaFactor,
+        boolean cuts,
+        List<Part> parts,
+        List<Closure> closures,
+        List<OrderCheck> orders,
+        List<Option> options) {
+
+    public OrderForm {
+        parts = List.copyOf(parts);
+        closures = List.copyOf(closures);
+        orders = List.copyOf(orders);
+        options = List.copyOf(options);
+    }
+
+    public List<Step> steps() {
+        return parts.stream().flatMap(p -> p.steps().stream()).toList();
+    }
+
+    public Optional<Step> find(String label) {
+        return steps().stream().filter(s -> s.label().equals(label)).findFirst();
+    }
+
+    /** @throws IllegalArgumentException if the form has no such step */
+    public Step step(String label) {
+        return find(label).orElseThrow(() -> new IllegalArgumentException(id + " has no step " + label));
+    }
+
+    public Part partOf(Step step) {
+        return parts.stream()
+                .filter(p -> p.letter().equals(step.part()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The steps that these answers ask for, in working order. */
+    public List<Step> asked(Map<String, String> answers) {
+        Map<String, String> full = answers(answers);
+        return steps().stream().filter(s -> s.isAsked(full)).toList();
+    }
+
+    /** Every option with its answer, the usual one where none was given. */
+    public Map<String, String> answers(Map<String, String> given) {
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (Option option : options) {
+            answers.put(option.id(), given.getOrDefault(option.id(), option.usual()));
+        }
+        return answers;
+    }
+
+    /** What is wrong with such answers: an unknown option, a choice it does not have; by option. */
+    public Map<String, String> faults(Map<String, String> given) {
+        Map<String, String> faults = new LinkedHashMap<>();
+        Map<String, Option> known = new HashMap<>();
+        options.forEach(o -> known.put(o.id(), o));
+        given.forEach((id, choice) -> {
+            Option option = known.get(id);
+            if (option == null) {
+                faults.put(id, "the form has no option " + id + "; it has " + known.keySet().stream().sorted().toList());
+            } else if (!option.choices().contains(choice)) {
+                faults.put(id, id + " must be one of " + option.choices() + ", not \"" + choice + "\"");
+            }
+        });
+        return faults;
+    }
+
+    public List<Closure> closuresOf(String label) {
+        return closures.stream().filter(c -> c.concerns(label)).toList();
+    }
+
+    /**
+     * The same form on the other tape: increment and tolerances become the corresponding ones, not converted ones.
+     */
+    public OrderForm in(Unit wanted) {
+        if (wanted == unit) {
+            return this;
+        }
+        List<Part> turned = new ArrayList<>();
+        for (Part part : parts) {
+            turned.add(new Part(
+                    part.letter(),
+                    part.title(),
+                    part.place(),
+                    part.gate(),
+                    part.steps().stream().map(this::turned).toList()));
+        }
+        return new OrderForm(
+                id,
+                version,
+                title,
+                wanted,
+                increment.in(wanted),
+                selectionOf,
+                sigmaFactor,
+                cuts,
+                turned,
+                closures.stream().map(this::turned).toList(),
+                orders,
+                options);
+    }
+
+    private Step turned(Step s) {
+        return new Step(
+                s.label(),
+                s.part(),
+                s.name(),
+                s.measure(),
+                s.side(),
+                s.condition(),
+                s.play(),
+                s.settle(),
+                Increment.corresponding(s.within(), unit),
+                s.critical(),
+                s.onlyIf(),
+                s.derived(),
+                s.prompt());
+    }
+
+    private Closure turned(Closure c) {
+        return new Closure(
+                c.id(),
+                c.name(),
+                c.terms(),
+                Increment.corresponding(c.constant(), unit),
+                Increment.corresponding(c.tolerance(), unit));
+    }
+
+    /** The same form with only these steps; sums, checks and derived steps that lose a member go with it. */
+    OrderForm select(Set<String> labels, java.util.function.UnaryOperator<Step> change) {
+        List<Part> kept = new ArrayList<>();
+        for (Part part : parts) {
+            List<Step> steps = part.steps().stream()
+                    .filter(s -> labels.contains(s.label()))
+                    .map(change)
+                    .toList();
+            if (!steps.isEmpty()) {
+                kept.add(new Part(part.letter(), part.title(), part.place(), part.gate(), steps));
+            }
+        }
+        return new OrderForm(
+                id,
+                version,
+                title,
+                unit,
+                increment,
+                selectionOf,
+                sigmaFactor,
+                cuts,
+                kept,
+                closures.stream()
+                        .filter(c -> labels.containsAll(c.members()))
+                        .toList(),
+                orders.stream()
+                        .filter(o -> known(labels, o.more()) && known(labels, o.less()))
+                        .toList(),
+                options);
+    }
+
+    private static boolean known(Set<String> labels, Formula formula) {
+        return formula.terms().keySet().stream().allMatch(l -> labels.contains(l.replaceFirst("-(left|right)$", "")));
+    }
+}

@@ -1,0 +1,70 @@
+package app.misura.core.form;
+
+import app.misura.core.length.Length;
+import app.misura.core.measure.Condition;
+import app.misura.core.measure.Measure;
+import app.misura.core.measure.Play;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One line of an order form: a mark to set, a measure to take, a value the form works out, or a wish.
+ *
+ * @param label a letter and a number that counts within the form; what a reading names
+ * @param name short name, at most 20 characters
+ * @param measure null for a mark and for a derived step
+ * @param within how near two tries must come to agree; only for {@link Settle#TWO_AGREE}
+ * @param onlyIf the option and the choice it is asked for; null if always
+ * @param derived what it is worked out from; null unless it is a derived step
+ */
+public record Step(
+        String label,
+        String part,
+        String name,
+        @Nullable Measure measure,
+        StepSide side,
+        Condition condition,
+        Play play,
+        Settle settle,
+        Length within,
+        boolean critical,
+        @Nullable Choice onlyIf,
+        @Nullable Formula derived,
+        Prompt prompt) {
+
+    /** One choice of one option. */
+    public record Choice(String option, String choice) {}
+
+    /**
+     * What is said at the step.
+     *
+     * @param how the sentence, at most three lines of 40 characters
+     * @param place where, how the body stands, how tight: one soft line
+     * @param brief the how in a few words, for the printed form
+     * @param mind the one thing that spoils this reading; empty if none
+     */
+    public record Prompt(String how, String place, String brief, String mind) {}
+
+    public boolean isMark() {
+        return measure == null && derived == null;
+    }
+
+    public boolean isDerived() {
+        return derived != null;
+    }
+
+    public boolean takesReadings() {
+        return measure != null;
+    }
+
+    /** The measure of a step that takes readings. @throws NullPointerException on a mark or a derived step */
+    public Measure taken() {
+        return Objects.requireNonNull(measure, label + " takes no reading");
+    }
+
+    /** Whether the step is asked for under these answers. */
+    public boolean isAsked(Map<String, String> answers) {
+        return onlyIf == null || onlyIf.choice().equals(answers.get(onlyIf.option()));
+    }
+}

@@ -1,0 +1,186 @@
+package app.misura.core.format.json;
+
+import app.misura.core.adjust.Adjustment;
+import app.misura.core.adjust.Network;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** Documents {@code network/1} in and {@code adjustment/1} out. */
+public final class NetworkJson {
+    /** More than any body or form has, and little enough to be solved at once. */
+    private static final int LARGEST = 200;
+
+    private NetworkJson() {}
+
+    /** @throws JsonRefused with every fault of the document */
+    public static Network read(JsonNode root) throws JsonRefused {
+        JsonIn in = JsonIn.document(root, "network/1");
+        String unit = in.choice("unit", List.of("cm", "in"), "cm");
+        Network.Settings settings = settings(in.object("settings"));
+        Set<String> ids = new HashSet<>();
+        List<Network.Measure> measures = in.list("measures", m -> measure(m, ids));
+        Set<String> names = new HashSet<>();
+        List<Network.Closure> closures = in.list("closures", c -> closure(c, ids, names, unit));
+        if (measures.size() > LARGEST || closures.size() > LARGEST) {
+            in.fault("at most " + LARGEST + " measures and " + LARGEST + " closures are solved");
+        }
+        in.finish();
+        return new Network(settings, measures, closures);
+    }
+
+    private static Network.Settings settings(JsonIn in) {
+        Network.Settings usual = Network.Settings.USUAL;
+        double alpha = in.number("alpha", 1e-9, 0.999999, usual.alpha());
+        String gate = in.choice("gate", List.of("suspect", "global"), "suspect");
+        double parallel = in.number("parallel", 0.01, 1, usual.parallel());
+        Integer removals = in.whole("maxRemovals");
+        if (removals != null && (removals < 0 || removals > 100)) {
+            in.fault("maxRemovals", "must lie between 0 and 100");
+            removals = null;
+        }
+        in.close();
+        return new Network.Settings(
+                alpha,
+                gate.equals("global") ? Network.Gate.GLOBAL : Network.Gate.SUSPECT,
+                parallel,
+                removals == null ? usual.maxRemovals() : removals);
+    }
+
+    private static Network.Measure measure(JsonIn in, Set<String> ids) {
+        String id = in.text("id");
+        if (!ids.add(id)) {
+            in.fault("id", "is there twice");
+        }
+        Double value = in.number("value");
+        Double sd = in.number("sd");
+        double increment = in.number("increment", 0, 1e6, 0);
+        if (sd == null || !(sd > 0)) {
+            in.fault("sd", "must be a number above 0");
+            sd = 1.0;
+        }
+        in.close();
+        return new Network.Measure(id, value, sd, increment);
+    }
+
+    private static Network.Closure closure(JsonIn in, Set<String> ids, Set<String> names, String unit) {
+        String id = in.text("id");
+        if (!names.add(id)) {
+            in.fault("id", "is there twice");
+        }
+        Map<String, Double> terms = in.numbers("terms");
+        if (terms.isEmpty()) {
+            in.fault("terms", "must name at least one measure");
+        }
+        Map<String, Double> kept = new LinkedHashMap<>(terms);
+        for (String term : terms.keySet()) {
+            if (!ids.contains(term)) {
+                in.fault("terms", "names " + term + ", which is no measure here");
+                kept.remove(term);
+            }
+        }
+        Double constant = in.number("constant");
+        double usual = unit.equals("in") ? 0.5 : 1;
+        double tolerance = in.number("tolerance", 0, 1e6, usual);
+        if (in.has("tolerance") && in.has("looseness")) {
+            in.fault("looseness", "stands beside tolerance; say one of them");
+        }
+        double looseness = in.number("looseness", 0, 1e6, tolerance / 2);
+        in.close();
+        return new Network.Closure(id, kept, constant == null ? 0 : constant, looseness);
+    }
+
+    /** The document {@code adjustment/1}. */
+    public static Map<String, @Nullable Object> write(Adjustment a) {
+        return JsonOut.document("adjustment/1")
+                .put("status", a.status().word())
+                .put("holds", a.holds())
+                .put(
+                        "globalTest",
+                        JsonOut.object()
+                                .put("statistic", a.globalTest().statistic())
+                                .put("degreesOfFreedom", a.globalTest().degreesOfFreedom())
+                                .put("critical", a.globalTest().critical())
+                                .put("p", a.globalTest().p())
+                                .put("holds", a.globalTest().holds()))
+                .put(
+                        "suspectTest",
+                        JsonOut.object()
+                                .put("statistic", a.suspectTest().statistic())
+                                .put("critical", a.suspectTest().critical())
+                                .put("groups", a.suspectTest().groups())
+                                .put("holds", a.suspectTest().holds()))
+                .put("closures", a.closures().stream().map(NetworkJson::gap).toList())
+                .put("suspects", a.suspects().stream().map(NetworkJson::suspect).toList())
+                .put("unchecked", a.unchecked())
+                .put("implied", values(a.implied()))
+                .put("adjusted", values(a.adjusted()))
+                .put("removals", a.removals().stream().map(NetworkJson::removal).toList())
+                .put("final", last(a.last()))
+                .tree();
+    }
+
+    private static Map<String, @Nullable Object> gap(Adjustment.ClosureGap gap) {
+        return JsonOut.object()
+                .put("id", gap.id())
+                .put("misclosure", gap.misclosure())
+                .put("z", gap.z())
+                .put("active", gap.active())
+                .tree();
+    }
+
+    private static Map<String, @Nullable Object> suspect(Adjustment.Suspect suspect) {
+        JsonOut corrections = JsonOut.object();
+        suspect.corrections()
+                .forEach((id, c) -> corrections.put(
+                        id,
+                        JsonOut.object()
+                                .put("absW", c.absW())
+                                .put("error", c.error())
+                                .put("errorSd", c.errorSd())
+                                .put("suggested", c.suggested())
+                                .put("suggestedSd", c.suggestedSd())));
+        return JsonOut.object()
+                .put("members", suspect.members())
+                .put("closures", suspect.closures())
+                .put("corrections", corrections)
+                .tree();
+    }
+
+    private static Map<String, @Nullable Object> removal(Adjustment.Removal removal) {
+        return JsonOut.object()
+                .put("id", removal.id())
+                .put("group", removal.group())
+                .put("error", removal.error())
+                .put("suggested", removal.suggested())
+                .tree();
+    }
+
+    private static @Nullable Map<String, @Nullable Object> last(Adjustment.@Nullable Final last) {
+        return last == null
+                ? null
+                : JsonOut.object()
+                        .put("holds", last.holds())
+                        .put("statistic", last.statistic())
+                        .put("degreesOfFreedom", last.degreesOfFreedom())
+                        .put("adjusted", values(last.adjusted()))
+                        .tree();
+    }
+
+    private static List<Map<String, @Nullable Object>> values(List<Adjustment.Value> values) {
+        List<Map<String, @Nullable Object>> list = new ArrayList<>();
+        for (Adjustment.Value value : values) {
+            list.add(JsonOut.object()
+                    .put("id", value.id())
+                    .put("value", value.value())
+                    .put("sd", value.sd())
+                    .tree());
+        }
+        return list;
+    }
+}
