@@ -31,12 +31,14 @@ public record OrderForm(
         List<Part> parts,
         List<Closure> closures,
         List<OrderCheck> orders,
+        List<LevelCheck> levels,
         List<Option> options) {
 
     public OrderForm {
         parts = List.copyOf(parts);
         closures = List.copyOf(closures);
         orders = List.copyOf(orders);
+        levels = List.copyOf(levels);
         options = List.copyOf(options);
     }
 
@@ -123,6 +125,7 @@ public record OrderForm(
                 turned,
                 closures.stream().map(this::turned).toList(),
                 orders,
+                levels.stream().map(this::turned).toList(),
                 options);
     }
 
@@ -141,6 +144,11 @@ public record OrderForm(
                 s.onlyIf(),
                 s.derived(),
                 s.prompt());
+    }
+
+    private LevelCheck turned(LevelCheck check) {
+        return new LevelCheck(
+                check.id(), check.name(), check.members(), Increment.corresponding(check.within(), unit));
     }
 
     private Closure turned(Closure c) {
@@ -179,6 +187,9 @@ public record OrderForm(
                         .toList(),
                 orders.stream()
                         .filter(o -> known(labels, o.more()) && known(labels, o.less()))
+                        .toList(),
+                levels.stream()
+                        .filter(l -> labels.containsAll(l.members()))
                         .toList(),
                 options);
     }

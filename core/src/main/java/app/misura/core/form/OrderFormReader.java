@@ -48,6 +48,7 @@ public final class OrderFormReader {
             @Nullable Map<String, PartDoc> parts,
             @Nullable List<ClosureDoc> closures,
             @Nullable List<OrderDoc> orders,
+            @Nullable List<LevelDoc> levels,
             @Nullable List<OptionDoc> options,
             @Nullable String selectionOf,
             @Nullable List<String> select,
@@ -77,6 +78,8 @@ public final class OrderFormReader {
     record ClosureDoc(String id, String name, String sum, @Nullable String constant, String tolerance) {}
 
     record OrderDoc(String id, String more, String less, String reason) {}
+
+    record LevelDoc(String id, String name, List<String> members, String within) {}
 
     record OptionDoc(String id, String title, List<String> choices, String usual) {}
 
@@ -130,6 +133,7 @@ public final class OrderFormReader {
                 chosen.parts(),
                 chosen.closures(),
                 chosen.orders(),
+                chosen.levels(),
                 chosen.options());
     }
 
@@ -190,6 +194,9 @@ public final class OrderFormReader {
                 parts,
                 closures,
                 orders,
+                orEmpty(doc.levels()).stream()
+                        .map(l -> new LevelCheck(l.id(), l.name(), l.members(), length(l.within(), unit)))
+                        .toList(),
                 options);
     }
 
@@ -244,7 +251,7 @@ public final class OrderFormReader {
             if (step.onlyIf() != null && !options.contains(step.onlyIf().option())) {
                 faults.add(step.label() + " depends on " + step.onlyIf().option() + "; there are " + options);
             }
-            if (step.measure() != null && step.side() != StepSide.NONE && !step.measure().bothSides()) {
+            if (step.measure() != null && step.side() == StepSide.BOTH && !step.measure().bothSides()) {
                 faults.add(step.label() + ": " + step.measure().code() + " has no sides");
             }
         }
@@ -257,6 +264,11 @@ public final class OrderFormReader {
         for (OrderCheck order : form.orders()) {
             check(form, order.id(), order.more(), faults);
             check(form, order.id(), order.less(), faults);
+        }
+        for (LevelCheck level : form.levels()) {
+            level.members().stream()
+                    .filter(l -> form.find(l).isEmpty())
+                    .forEach(l -> faults.add(level.id() + " names " + l + ", which is no step"));
         }
         form.steps().stream()
                 .filter(s -> s.derived() != null)

@@ -1,0 +1,131 @@
+package app.misura.core.cut;
+
+import app.misura.core.draft.Edge;
+import app.misura.core.draft.Piece;
+import app.misura.core.geometry.Point;
+import app.misura.core.geometry.Polyline;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The line to cut along, outside the line to sew along. Corners are mitred; at a hem the sides are mirrored in the fold,
+ * so that the hem turned up lies on the leg without pulling.
+ */
+final class Allowance {
+    /** A mitre longer than so many allowances is cut off. */
+    private static final double LONGEST_MITRE = 3;
+
+    private static final String HEM = "hem";
+
+    private final Piece piece;
+    private final double seam;
+    private final double hem;
+
+    private Allowance(Piece piece, double seam, double hem) {
+        this.piece = piece;
+        this.seam = seam;
+        this.hem = hem;
+    }
+
+    /** The cut outline, closed without repeating its first point; clockwise on the page like the piece. */
+    static List<Point> outline(Piece piece, double seam, double hem) {
+        return new Allowance(piece, seam, hem).outline();
+    }
+
+    private List<Point> outline() {
+        List<Point> outline = new ArrayList<>();
+        List<Edge> edges = piece.edges();
+        for (int i = 0; i < edges.size(); i++) {
+            Edge edge = edges.get(i);
+            Edge next = edges.get((i + 1) % edges.size());
+            Edge before = edges.get((i + edges.size() - 1) % edges.size());
+            if (edge.name().equals(HEM)) {
+                outline.addAll(turnUp(before, edge, next));
+                continue;
+            }
+            List<Point> moved = moved(edge);
+            if (next.name().equals(HEM)) {
+                moved = clipped(moved, edge.path().end());
+            } else if (before.name().equals(HEM)) {
+                moved = reversed(clipped(reversed(moved), edge.path().start()));
+            }
+            outline.addAll(inner(moved));
+            if (!next.name().equals(HEM)) {
+                outline.addAll(corner(moved, moved(next), edge.path().end()));
+            }
+        }
+        return outline;
+    }
+
+    /** A line without its ends where corners replace them. */
+    private static List<Point> inner(List<Point> line) {
+        return line.size() > 2 ? line.subList(1, line.size() - 1) : List.of();
+    }
+
+    private List<Point> moved(Edge edge) {
+        return seam == 0 ? edge.path().flatten() : Polyline.offset(edge.path().flatten(), seam);
+    }
+
+    private static List<Point> reversed(List<Point> line) {
+        List<Point> turned = new ArrayList<>(line);
+        java.util.Collections.reverse(turned);
+        return turned;
+    }
+
+    private List<Point> corner(List<Point> line, List<Point> next, Point at) {
+        Point a = line.get(line.size() - 2);
+        Point b = line.get(line.size() - 1);
+        Point c = next.get(0);
+        Point d = next.get(1);
+        @Nullable Point meet = Polyline.meet(a, b, c, d);
+        if (meet == null || meet.distance(at) > LONGEST_MITRE * seam) {
+            return List.of(b, c);
+        }
+        return List.of(meet);
+    }
+
+    /** A side's cut line, made to end exactly at the height of the hem fold. */
+    private static List<Point> clipped(List<Point> line, Point fold) {
+        List<Point> kept = new ArrayList<>(line);
+        Point last = kept.get(kept.size() - 1);
+        Point before = kept.get(kept.size() - 2);
+        while (kept.size() > 2 && before.y() > fold.y()) {
+            kept.remove(kept.size() - 1);
+            last = before;
+            before = kept.get(kept.size() - 2);
+        }
+        double share = (fold.y() - before.y()) / (last.y() - before.y());
+        kept.set(kept.size() - 1, before.towards(last, share));
+        kept.add(kept.get(kept.size() - 1));
+        return kept;
+    }
+
+    /** Below the fold: both sides mirrored in it, down to the hem's depth. */
+    private List<Point> turnUp(Edge down, Edge fold, Edge up) {
+        double y = fold.path().start().y();
+        List<Point> first = mirrored(reversed(clipped(moved(down), down.path().end())), y);
+        List<Point> second = mirrored(reversed(clipped(reversed(moved(up)), up.path().start())), y);
+        List<Point> turned = new ArrayList<>(first);
+        turned.addAll(reversed(second));
+        return turned;
+    }
+
+    /** The part of a line, from the fold upwards, within the hem's depth; mirrored downwards. */
+    private List<Point> mirrored(List<Point> fromFold, double y) {
+        List<Point> part = new ArrayList<>();
+        for (int i = 0; i < fromFold.size(); i++) {
+            Point p = fromFold.get(i);
+            double depth = y - p.y();
+            if (depth <= hem) {
+                part.add(new Point(p.x(), y + depth));
+            } else {
+                Point q = fromFold.get(i - 1);
+                double share = (hem - (y - q.y())) / (depth - (y - q.y()));
+                part.add(new Point(q.towards(p, share).x(), y + hem));
+                break;
+            }
+        }
+        return part;
+    }
+}

@@ -1,0 +1,135 @@
+package app.misura.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** Measures on flattened lines: what a tape would find on the drawn outline. */
+public final class Polyline {
+    private Polyline() {}
+
+    public static double length(List<Point> points) {
+        double sum = 0;
+        for (int i = 1; i < points.size(); i++) {
+            sum += points.get(i - 1).distance(points.get(i));
+        }
+        return sum;
+    }
+
+    /** Twice-signed area halved: positive where a closed outline runs clockwise on the page. */
+    public static double area(List<Point> outline) {
+        double sum = 0;
+        for (int i = 0; i < outline.size(); i++) {
+            sum += outline.get(i).cross(outline.get((i + 1) % outline.size()));
+        }
+        return sum / 2;
+    }
+
+    /**
+     * Where a level crosses a closed outline, from left to right. A level that touches a corner from outside crosses it
+     * nowhere.
+     */
+    public static double[] crossings(List<Point> outline, double y) {
+        List<Double> xs = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            Point a = outline.get(i);
+            Point b = outline.get((i + 1) % outline.size());
+            if ((a.y() <= y) != (b.y() <= y)) {
+                xs.add(a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x()));
+            }
+        }
+        double[] sorted = xs.stream().mapToDouble(Double::doubleValue).toArray();
+        Arrays.sort(sorted);
+        return sorted;
+    }
+
+    /** Whether a closed outline crosses itself; neighbours that merely touch do not. */
+    public static boolean crossesItself(List<Point> outline) {
+        int n = outline.size();
+        double[] low = new double[n];
+        double[] high = new double[n];
+        for (int i = 0; i < n; i++) {
+            low[i] = Math.min(outline.get(i).y(), outline.get((i + 1) % n).y());
+            high[i] = Math.max(outline.get(i).y(), outline.get((i + 1) % n).y());
+        }
+        for (int i = 0; i < n; i++) {
+            for (int j = i + 2; j < n; j++) {
+                boolean neighbours = i == 0 && j == n - 1;
+                if (!neighbours && high[i] >= low[j] && high[j] >= low[i]
+                        && cross(outline.get(i), outline.get(i + 1), outline.get(j), outline.get((j + 1) % n))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean cross(Point a, Point b, Point c, Point d) {
+        double d1 = b.minus(a).cross(c.minus(a));
+        double d2 = b.minus(a).cross(d.minus(a));
+        double d3 = d.minus(c).cross(a.minus(c));
+        double d4 = d.minus(c).cross(b.minus(c));
+        return d1 * d2 < 0 && d3 * d4 < 0;
+    }
+
+    /**
+     * The line moved sideways by a distance, to the left of the direction of travel (negative: to the right). Joints are
+     * mitred; a joint sharper than 120 degrees is cut off. The line's own curves must be wider than the distance on that
+     * side.
+     */
+    public static List<Point> offset(List<Point> line, double distance) {
+        List<Point> clean = withoutRepeats(line);
+        List<Point> moved = new ArrayList<>();
+        for (int i = 0; i < clean.size(); i++) {
+            Point in = i == 0 ? null : clean.get(i).minus(clean.get(i - 1)).unit();
+            Point out = i == clean.size() - 1 ? null : clean.get(i + 1).minus(clean.get(i)).unit();
+            moved.addAll(moved(clean.get(i), in == null ? out : in, out == null ? in : out, distance));
+        }
+        return moved;
+    }
+
+    private static List<Point> moved(
+            Point at,
+            @org.jspecify.annotations.Nullable Point in,
+            @org.jspecify.annotations.Nullable Point out,
+            double distance) {
+        Point before = java.util.Objects.requireNonNull(in).right().times(-distance);
+        Point after = java.util.Objects.requireNonNull(out).right().times(-distance);
+        Point sum = before.plus(after);
+        double share = sum.dot(sum) / (2 * distance * distance);
+        return share < 0.5
+                ? List.of(at.plus(before), at.plus(after))
+                : List.of(at.plus(sum.times(1 / share)));
+    }
+
+    private static List<Point> withoutRepeats(List<Point> line) {
+        List<Point> clean = new ArrayList<>();
+        for (Point p : line) {
+            if (clean.isEmpty() || clean.get(clean.size() - 1).distance(p) > 1e-9) {
+                clean.add(p);
+            }
+        }
+        return clean;
+    }
+
+    /** Where the line through a and b meets the line through c and d; null if they are parallel. */
+    public static @org.jspecify.annotations.Nullable Point meet(Point a, Point b, Point c, Point d) {
+        Point u = b.minus(a);
+        Point v = d.minus(c);
+        double cross = u.cross(v);
+        return Math.abs(cross) < 1e-12 * u.length() * v.length() ? null : a.plus(u.times(c.minus(a).cross(v) / cross));
+    }
+
+    /** The place a given length along an open line from its start; its ends where the length lies outside. */
+    public static Point along(List<Point> line, double length) {
+        double left = length;
+        for (int i = 1; i < line.size(); i++) {
+            double step = line.get(i - 1).distance(line.get(i));
+            if (left <= step && step > 0) {
+                return line.get(i - 1).towards(line.get(i), Math.max(0, left / step));
+            }
+            left -= step;
+        }
+        return line.get(line.size() - 1);
+    }
+}

@@ -1,0 +1,62 @@
+package app.misura.core.proof;
+
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.form.Formula;
+import app.misura.core.form.OrderCheck;
+import app.misura.core.length.Length;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Does the one exceed the other, as on every body? A warning with its reason. */
+final class OrderRule implements ProofRule {
+    @Override
+    public List<Finding> findings(Evidence evidence) {
+        List<Finding> findings = new ArrayList<>();
+        for (OrderCheck check : evidence.sheet().form().orders()) {
+            Optional<Double> more = value(check.more(), evidence);
+            Optional<Double> less = value(check.less(), evidence);
+            if (more.isPresent() && less.isPresent() && !(more.get() > less.get())) {
+                findings.add(finding(check, more.get(), less.get(), evidence));
+            }
+        }
+        return findings;
+    }
+
+    private static Optional<Double> value(Formula formula, Evidence evidence) {
+        double sum = 0;
+        for (Map.Entry<String, Double> term : formula.terms().entrySet()) {
+            Optional<Length> length = Sheet.length(evidence.settled(), term.getKey());
+            if (length.isEmpty()) {
+                return Optional.empty();
+            }
+            sum += term.getValue() * length.get().nanometres();
+        }
+        return Optional.of(sum);
+    }
+
+    private static Finding finding(OrderCheck check, double more, double less, Evidence evidence) {
+        Set<String> steps = new LinkedHashSet<>();
+        check.more().terms().keySet().forEach(id -> steps.add(Evidence.label(id)));
+        check.less().terms().keySet().forEach(id -> steps.add(Evidence.label(id)));
+        Length greater = new Length(Math.round(more));
+        Length smaller = new Length(Math.round(less));
+        Map<String, Object> numbers = new LinkedHashMap<>();
+        numbers.put("more", evidence.number(greater));
+        numbers.put("less", evidence.number(smaller));
+        return new Finding(
+                "order",
+                Severity.WARNING,
+                List.copyOf(steps),
+                numbers,
+                check.more() + " is " + evidence.text(greater) + ", not over " + check.less() + " with "
+                        + evidence.text(smaller) + "; " + check.reason() + ".",
+                "Take " + String.join(" or ", steps) + " again.");
+    }
+}

@@ -1,0 +1,139 @@
+package app.misura.core.proof;
+
+import app.misura.core.adjust.Adjustment;
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.form.Closure;
+import app.misura.core.length.Length;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Are these numbers one body? Everything the core has to say of one sheet. Cheap enough to be made again at every
+ * reading.
+ *
+ * <p>A sum over its tolerance alone is a note; when the adjustment's gate flags, the strongest group is a fault. Faults
+ * make the verdict, else an unread critical step, else warnings.
+ *
+ * @param findings cheap rules first, each rule's in form order
+ * @param retake the fewest steps to take again, in form order
+ */
+public record Proof(
+        Sheet sheet,
+        Map<String, Settled> settled,
+        Adjustment adjustment,
+        List<Bracket> brackets,
+        List<Finding> findings,
+        Verdict verdict,
+        Sentence sentence,
+        List<String> retake,
+        List<Unchecked> unchecked) {
+
+    public enum Verdict {
+        HOLDS,
+        WARNINGS,
+        FAULTS,
+        INCOMPLETE;
+
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Proves a sheet. */
+    public static Proof of(Sheet sheet) {
+        Map<String, Settled> settled = sheet.settled();
+        Adjustment adjustment = Adjustment.of(SheetNetwork.of(sheet, settled));
+        List<Bracket> brackets = new Brackets(sheet, settled, adjustment).all();
+        Evidence evidence = new Evidence(sheet, settled, adjustment, brackets);
+        List<Finding> findings = new ArrayList<>();
+        ProofRule.ALL.forEach(rule -> findings.addAll(rule.findings(evidence)));
+        List<String> missing = sheet.slots().stream()
+                .map(Sheet.Slot::id)
+                .filter(id -> !settled.containsKey(id))
+                .toList();
+        return new Proof(
+                sheet,
+                settled,
+                adjustment,
+                brackets,
+                List.copyOf(findings),
+                verdict(sheet, settled, findings),
+                Sentence.of(evidence, findings, missing),
+                retake(sheet, adjustment, findings),
+                unchecked(sheet, adjustment, brackets));
+    }
+
+    private static Verdict verdict(Sheet sheet, Map<String, Settled> settled, List<Finding> findings) {
+        if (findings.stream().anyMatch(Finding::isFault)) {
+            return Verdict.FAULTS;
+        }
+        boolean unread = sheet.slots().stream()
+                .anyMatch(slot -> slot.step().critical() && !settled.containsKey(slot.id()));
+        if (unread) {
+            return Verdict.INCOMPLETE;
+        }
+        return findings.stream().anyMatch(f -> f.severity() == Severity.WARNING) ? Verdict.WARNINGS : Verdict.HOLDS;
+    }
+
+    private static List<String> retake(Sheet sheet, Adjustment adjustment, List<Finding> findings) {
+        Set<String> ask = new LinkedHashSet<>();
+        adjustment.removals().forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
+        findings.stream()
+                .filter(f -> f.isFault() && !f.rule().equals("closure-wrong"))
+                .forEach(f -> ask.addAll(f.steps()));
+        return sheet.form().steps().stream()
+                .map(s -> s.label())
+                .filter(ask::contains)
+                .toList();
+    }
+
+    private static List<Unchecked> unchecked(Sheet sheet, Adjustment adjustment, List<Bracket> brackets) {
+        List<Unchecked> list = new ArrayList<>();
+        for (String id : adjustment.unchecked()) {
+            Set<String> would = new LinkedHashSet<>();
+            boolean any = false;
+            for (Bracket bracket : brackets) {
+                Closure closure = bracket.closure();
+                if (closure.concerns(id)) {
+                    any = true;
+                    would.addAll(bracket.waiting());
+                }
+            }
+            list.add(new Unchecked(id, !any, List.copyOf(would)));
+        }
+        return list;
+    }
+
+    public Optional<Length> value(String id) {
+        return Sheet.length(settled, id);
+    }
+
+    /** The correction of a suspected value; empty where it is not under suspicion. */
+    public Optional<Adjustment.Correction> correction(String id) {
+        return adjustment.suspects().stream()
+                .filter(s -> s.corrections().containsKey(id))
+                .map(s -> s.corrections().get(id))
+                .findFirst();
+    }
+
+    /** Ids under suspicion, in form order. */
+    public List<String> suspected() {
+        return adjustment.removals().stream().flatMap(r -> r.group().stream()).toList();
+    }
+
+    public List<Bracket> bracketsOf(String label) {
+        return brackets.stream().filter(b -> b.closure().concerns(label)).toList();
+    }
+
+    public long count(Bracket.State state) {
+        return brackets.stream().filter(b -> b.state() == state).count();
+    }
+}

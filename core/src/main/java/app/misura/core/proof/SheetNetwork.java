@@ -1,0 +1,89 @@
+package app.misura.core.proof;
+
+import app.misura.core.adjust.Network;
+import app.misura.core.form.Closure;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Kind;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Turns a sheet into the network of its sums, in the sheet's unit; ids are the step labels. */
+public final class SheetNetwork {
+    /** What a reading whose one end the client holds scatters more than a measurer's own. House default. */
+    private static final double SELF_HELD = 1.3;
+
+    private static final String SELF_HELD_PART = "S";
+    /** How much left and right of one body differ in a girth or an elementary length: standard deviation, cm. House default. */
+    private static final double LEFT_RIGHT_CM = 0.6;
+
+    private SheetNetwork() {}
+
+    public static Network of(Sheet sheet, Map<String, Settled> settled) {
+        List<Network.Measure> measures = new ArrayList<>();
+        List<Network.Closure> closures = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
+        Map<String, String> leftOf = new LinkedHashMap<>();
+        for (Sheet.Slot slot : sheet.slots()) {
+            if (slot.step().taken().kind() == Kind.WISH) {
+                continue;
+            }
+            ids.add(slot.id());
+            measures.add(measure(sheet, slot, settled.get(slot.id())));
+            if (slot.isOneOfBoth()) {
+                leftOf.putIfAbsent(slot.step().label(), slot.id());
+            }
+        }
+        for (Closure closure : sheet.form().closures()) {
+            if (ids.containsAll(closure.members())) {
+                closures.add(new Network.Closure(
+                        closure.id(),
+                        closure.terms().terms(),
+                        closure.constant().to(sheet.unit()),
+                        closure.tolerance().to(sheet.unit()) / 2));
+            }
+        }
+        leftOf.forEach((label, id) -> closures.add(leftRight(label, sheet.unit())));
+        return new Network(Network.Settings.USUAL, measures, closures);
+    }
+
+    private static Network.Closure leftRight(String label, Unit unit) {
+        Map<String, Double> terms = new LinkedHashMap<>();
+        terms.put(label + "-left", 1.0);
+        terms.put(label + "-right", -1.0);
+        return new Network.Closure(leftRightId(label), terms, 0, cm(LEFT_RIGHT_CM, unit));
+    }
+
+    static String leftRightId(String label) {
+        return "left-right-" + label;
+    }
+
+    private static Network.Measure measure(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
+        Length length = settled == null ? null : settled.length();
+        return new Network.Measure(
+                slot.id(),
+                length == null ? null : length.to(sheet.unit()),
+                cm(sdCm(sheet, slot, settled), sheet.unit()),
+                sheet.form().increment().step().to(sheet.unit()));
+    }
+
+    /** Standard deviation of one settled value in cm: the catalogue's, wider where the client holds the tape. */
+    public static double sdCm(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
+        double sd = slot.step().taken().sdCm() * sheet.form().sigmaFactor();
+        if (slot.step().part().equals(SELF_HELD_PART)) {
+            sd *= SELF_HELD;
+        }
+        return settled == null ? sd : sd / Math.sqrt(settled.agreeing());
+    }
+
+    private static double cm(double cm, Unit unit) {
+        return unit == Unit.CM ? cm : cm / 2.54;
+    }
+}

@@ -1,0 +1,65 @@
+package app.misura.core.proof;
+
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Measure;
+import app.misura.core.reading.Settled;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Does the number lie within what bodies have? Outside the hard limit it is another unit or a slip of the pen. */
+final class SpanRule implements ProofRule {
+    @Override
+    public List<Finding> findings(Evidence evidence) {
+        Optional<Double> scale = evidence.sheet().spanScale();
+        List<Finding> findings = new ArrayList<>();
+        if (scale.isPresent()) {
+            for (Settled settled : evidence.settled().values()) {
+                if (settled.length() != null) {
+                    finding(settled, settled.length(), evidence, scale.get()).ifPresent(findings::add);
+                }
+            }
+        }
+        return findings;
+    }
+
+    private static Optional<Finding> finding(Settled settled, Length length, Evidence evidence, double scale) {
+        Measure measure = settled.step().taken();
+        Measure.Fit fit = measure.fit(length, scale);
+        if (fit == Measure.Fit.USUAL) {
+            return Optional.empty();
+        }
+        String value = evidence.text(length) + " " + evidence.unit();
+        String name = measure.name().toLowerCase(Locale.ROOT);
+        Unit likelier = measure.likelierUnit(length, evidence.sheet().unit(), scale);
+        String id = settled.id();
+        String sentence;
+        if (likelier != null) {
+            sentence = "Step " + id + " reads " + value + ", which looks like " + LengthText.column(length, evidence.sheet().unit())
+                    + (likelier == Unit.INCH ? " inches." : " centimetres.");
+        } else if (fit.isImpossible()) {
+            sentence = "Step " + id + " reads " + value + "; no body has such a " + name + ".";
+        } else {
+            boolean large = fit == Measure.Fit.LARGE;
+            sentence = "Step " + id + " reads " + value + ", " + (large ? "a lot" : "little") + " for " + name + ".";
+        }
+        Map<String, Object> numbers = new LinkedHashMap<>();
+        numbers.put("value", evidence.number(length));
+        numbers.put("usualLowCm", measure.adultLowCm() * scale);
+        numbers.put("usualHighCm", measure.adultHighCm() * scale);
+        return Optional.of(new Finding(
+                fit.isImpossible() ? "hard-limit" : "span",
+                fit.isImpossible() ? Severity.FAULT : Severity.WARNING,
+                List.of(Evidence.label(id)),
+                numbers,
+                sentence,
+                fit.isImpossible() ? "Take " + id + " again." : "Look once more, or go on: bodies differ."));
+    }
+}

@@ -1,0 +1,86 @@
+package app.misura.core.reading;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.length.Entry;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Kind;
+import app.misura.core.measure.Measure;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a typed text would be as a reading of one step: kept as it is, kept on the form's increment, doubtful, or refused.
+ */
+public sealed interface Judged {
+    String sentence();
+
+    /** It will be kept. @param length null says "none wanted" */
+    record Kept(@Nullable Length length, boolean snapped, String sentence) implements Judged {}
+
+    /** It is a length, but hardly this one: kept only when it is confirmed. */
+    record Unusual(Length length, String sentence) implements Judged {}
+
+    /** It will not be kept. */
+    record Refused(String sentence) implements Judged {}
+
+    /**
+     * Judges a text for a step.
+     *
+     * @param spanScale scale of the measure's usual span for this body; null where it is not known
+     */
+    static Judged of(String text, Step step, OrderForm form, @Nullable Double spanScale) {
+        Entry entry = Entry.parse(text, form.unit());
+        if (entry instanceof Entry.Refused refused) {
+            return new Refused(refused.sentence());
+        }
+        if (entry instanceof Entry.None) {
+            return step.taken().kind() == Kind.WISH
+                    ? new Kept(null, false, "none wanted")
+                    : new Refused("Nought is no " + step.name().toLowerCase(Locale.ROOT) + "; leave the step out instead.");
+        }
+        Entry.Understood understood = (Entry.Understood) entry;
+        if (understood.stated() != null && understood.stated() != form.unit()) {
+            return new Refused("That is in " + understood.stated().symbol() + "; this form is in "
+                    + form.unit().symbol() + ". Read the tape's other side.");
+        }
+        return understood(understood, step, form, spanScale);
+    }
+
+    private static Judged understood(
+            Entry.Understood entry, Step step, OrderForm form, @Nullable Double spanScale) {
+        Length kept = form.increment().snap(entry.length());
+        String unit = form.unit().symbol();
+        String value = LengthText.column(kept, form.unit());
+        if (!kept.isPositive()) {
+            return new Refused("That is less than the form reads to: " + form.increment().words() + ".");
+        }
+        if (spanScale != null) {
+            Measure.Fit fit = step.taken().fit(kept, spanScale);
+            Unit likelier = step.taken().likelierUnit(kept, form.unit(), spanScale);
+            if (likelier != null) {
+                return new Unusual(
+                        kept,
+                        value + " looks like " + (likelier == Unit.INCH ? "inches" : "centimetres") + "; this form is in "
+                                + unit + ". Enter again keeps it.");
+            }
+            if (fit != Measure.Fit.USUAL) {
+                boolean large = fit == Measure.Fit.LARGE || fit == Measure.Fit.IMPOSSIBLY_LARGE;
+                return new Unusual(
+                        kept,
+                        value + " is " + (large ? "a lot" : "little") + " for "
+                                + step.taken().name().toLowerCase(Locale.ROOT) + "; Enter again keeps it.");
+            }
+        }
+        boolean snapped = !kept.equals(entry.length());
+        return new Kept(
+                kept,
+                snapped,
+                snapped
+                        ? LengthText.column(entry.length(), form.unit()) + " kept as " + value + ": "
+                                + form.increment().words()
+                        : "read as " + value + " " + unit);
+    }
+}

@@ -1,0 +1,42 @@
+package app.misura.core.reading;
+
+import app.misura.core.form.Step;
+import app.misura.core.length.Length;
+import app.misura.core.measure.Play;
+import app.misura.core.measure.Side;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The value that a form keeps for a step (and side), made from its readings by the step's rule.
+ *
+ * @param id the step's label, with {@code -left} or {@code -right} where both sides are taken
+ * @param length null says "none wanted"
+ * @param agreeing how many tries it is the mean of
+ * @param counted the tries that count, in order, struck ones left out
+ */
+public record Settled(
+        String id,
+        Step step,
+        @Nullable Side side,
+        @Nullable Length length,
+        Play play,
+        int agreeing,
+        Note note,
+        List<Reading> counted) {
+
+    /** What the rule could not do. */
+    public enum Note {
+        NONE,
+        /** One try where two must agree. */
+        ONE_TRY,
+        /** Two tries that do not agree; the last stands. */
+        DISAGREE,
+        /** Three tries that do not agree; the middle one stands. */
+        MIDDLE_OF_THREE
+    }
+
+    public Settled {
+        counted = List.copyOf(counted);
+    }
+}

@@ -1,0 +1,76 @@
+package app.misura.core.reading;
+
+import app.misura.core.form.Step;
+import app.misura.core.length.Length;
+import app.misura.core.measure.Side;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Makes one value of a step's tries. */
+final class Settling {
+    private final String id;
+    private final Step step;
+    private final @Nullable Side side;
+    private final List<Reading> counted;
+
+    private Settling(String id, Step step, @Nullable Side side, List<Reading> counted) {
+        this.id = id;
+        this.step = step;
+        this.side = side;
+        this.counted = counted;
+    }
+
+    /** Empty where every try is struck or there is none. */
+    static Optional<Settled> of(String id, Step step, @Nullable Side side, List<Reading> tries) {
+        List<Reading> counted = tries.stream().filter(Reading::counts).toList();
+        return counted.isEmpty() ? Optional.empty() : Optional.of(new Settling(id, step, side, counted).settle());
+    }
+
+    private Settled settle() {
+        Reading last = counted.get(counted.size() - 1);
+        if (last.length() == null) {
+            return value(last, null, 1, Settled.Note.NONE);
+        }
+        List<Reading> lengths =
+                counted.stream().filter(r -> r.length() != null).toList();
+        Comparator<Reading> byLength = Comparator.comparing(r -> Objects.requireNonNull(r.length()));
+        return switch (step.settle()) {
+            case SINGLE -> value(last, last.length(), 1, Settled.Note.NONE);
+            case WIDEST -> one(lengths.stream().max(byLength).orElseThrow());
+            case NARROWEST -> one(lengths.stream().min(byLength).orElseThrow());
+            case TWO_AGREE -> agree(lengths, byLength);
+        };
+    }
+
+    private Settled one(Reading reading) {
+        return value(reading, reading.length(), 1, Settled.Note.NONE);
+    }
+
+    private Settled agree(List<Reading> lengths, Comparator<Reading> byLength) {
+        for (int j = 1; j < lengths.size(); j++) {
+            for (int i = 0; i < j; i++) {
+                Length a = Objects.requireNonNull(lengths.get(i).length());
+                Length b = Objects.requireNonNull(lengths.get(j).length());
+                if (a.minus(b).abs().compareTo(step.within()) <= 0) {
+                    return value(lengths.get(j), a.middle(b), 2, Settled.Note.NONE);
+                }
+            }
+        }
+        Reading last = lengths.get(lengths.size() - 1);
+        if (lengths.size() < 3) {
+            return value(
+                    last, last.length(), 1, lengths.size() == 1 ? Settled.Note.ONE_TRY : Settled.Note.DISAGREE);
+        }
+        List<Reading> lastThree = new ArrayList<>(lengths.subList(lengths.size() - 3, lengths.size()));
+        lastThree.sort(byLength);
+        return value(lastThree.get(1), lastThree.get(1).length(), 1, Settled.Note.MIDDLE_OF_THREE);
+    }
+
+    private Settled value(Reading from, @Nullable Length length, int agreeing, Settled.Note note) {
+        return new Settled(id, step, side, length, from.play(), agreeing, note, counted);
+    }
+}

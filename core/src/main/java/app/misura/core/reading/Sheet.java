@@ -1,0 +1,104 @@
+package app.misura.core.reading;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.form.StepSide;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One client's readings on one order form, in the unit they were written in.
+ *
+ * @param form the form in that unit
+ * @param answers the options as answered; the usual answer stands where there is none
+ * @param readings in the order they were taken, struck ones among them
+ */
+public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings) {
+
+    public Sheet {
+        answers = Map.copyOf(form.answers(answers));
+        readings = List.copyOf(readings);
+    }
+
+    public Unit unit() {
+        return form.unit();
+    }
+
+    /** The values that the form asks of this client, in form order: one per step, two where both sides are taken. */
+    public List<Slot> slots() {
+        List<Slot> slots = new ArrayList<>();
+        for (Step step : form.asked(answers)) {
+            if (!step.takesReadings()) {
+                continue;
+            }
+            List<Side> sides = step.side().sides(wearer.dominant());
+            if (step.side() == StepSide.BOTH) {
+                sides.forEach(side -> slots.add(new Slot(step.label() + "-" + side.word(), step, side)));
+            } else {
+                slots.add(new Slot(step.label(), step, sides.isEmpty() ? null : sides.get(0)));
+            }
+        }
+        return slots;
+    }
+
+    /** A value to be filled. */
+    public record Slot(String id, Step step, @Nullable Side side) {
+        public boolean isOneOfBoth() {
+            return step.side() == StepSide.BOTH;
+        }
+    }
+
+    /** The tries for one value, in order, struck ones among them. */
+    public List<Reading> tries(Slot slot) {
+        return readings.stream()
+                .filter(r -> r.step().equals(slot.step().label())
+                        && (!slot.isOneOfBoth() || r.side() == slot.side()))
+                .toList();
+    }
+
+    /** What the sheet keeps, by id, in form order. A step that is not asked for keeps nothing. */
+    public Map<String, Settled> settled() {
+        Map<String, Settled> settled = new LinkedHashMap<>();
+        for (Slot slot : slots()) {
+            Settling.of(slot.id(), slot.step(), slot.side(), tries(slot)).ifPresent(s -> settled.put(slot.id(), s));
+        }
+        return settled;
+    }
+
+    /** A length by id; empty where it was not read or none is wanted. */
+    public static Optional<Length> length(Map<String, Settled> settled, String id) {
+        return Optional.ofNullable(settled.get(id)).map(Settled::length);
+    }
+
+    /** The spans' scale for this body: 1 for an adult, height / 170 cm for a child; empty for a child of unknown height. */
+    public Optional<Double> spanScale() {
+        if (wearer.age() != AgeGroup.CHILD) {
+            return Optional.of(1.0);
+        }
+        return settled().values().stream()
+                .filter(s -> s.step().taken().code().equals("height"))
+                .map(Settled::length)
+                .filter(java.util.Objects::nonNull)
+                .map(l -> l.toCm() / 170)
+                .findFirst();
+    }
+
+    public Sheet with(Reading reading) {
+        List<Reading> more = new ArrayList<>(readings);
+        more.add(reading);
+        return new Sheet(form, wearer, answers, more);
+    }
+
+    /** Labels that this sheet's form asks for. */
+    public Set<String> askedLabels() {
+        return form.asked(answers).stream().map(Step::label).collect(java.util.stream.Collectors.toSet());
+    }
+}
