@@ -10,7 +10,7 @@ import app.misura.core.geometry.Segment;
  */
 final class LegLine {
     /** How much of the turn between thigh and shin is made above the knee. The rest is made in the shin's upper half. */
-    private static final double ABOVE = 0.62;
+    private static final double ABOVE = 0.80;
     /** How far the inseam leans at the fork against its chord, and at most (front, back), degrees. */
     private static final double LEAN = 1.06;
 

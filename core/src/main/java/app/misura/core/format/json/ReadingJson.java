@@ -1,0 +1,183 @@
+package app.misura.core.format.json;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.form.StepSide;
+import app.misura.core.length.Entry;
+import app.misura.core.length.Length;
+import app.misura.core.measure.Condition;
+import app.misura.core.measure.Play;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.Judged;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Strike;
+import app.misura.core.reading.Wearer;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** One reading of a document, checked against its step. */
+public final class ReadingJson {
+    /** More readings than any sitting makes; a larger document is not a sheet. */
+    public static final int MOST = 500;
+
+    private final OrderForm form;
+    private final Wearer wearer;
+
+    public ReadingJson(OrderForm form, Wearer wearer) {
+        this.form = form;
+        this.wearer = wearer;
+    }
+
+    /** The reading, or null where it is wrong (the faults are then in the document's list). */
+    public @Nullable Reading read(JsonIn in) {
+        String label = in.text("step");
+        String text = in.text("text");
+        Optional<Step> step = form.find(label);
+        Side side = null;
+        Length length = null;
+        Play play = Play.SNUG;
+        if (step.isEmpty()) {
+            if (!label.isEmpty()) {
+                in.fault("step", "the form " + form.id() + " has no step " + label);
+            }
+            in.textOrNull("side");
+            in.textOrNull("measure");
+            in.texts("condition");
+            in.textOrNull("play");
+        } else if (!step.get().takesReadings()) {
+            in.fault("step", label + (step.get().isMark() ? " is a mark" : " is worked out") + " and takes no reading");
+            in.textOrNull("side");
+            in.textOrNull("measure");
+            in.texts("condition");
+            in.textOrNull("play");
+        } else {
+            side = side(in, step.get());
+            length = length(in, text, step.get());
+            play = play(in, step.get());
+            same(in, step.get());
+        }
+        Instant at = instant(in, "at");
+        String by = in.text("by", "");
+        String aid = in.textOrNull("aid");
+        Strike struck = in.has("struck") ? strike(in.object("struck")) : null;
+        return new Reading(label, side, text, length, play, at, by == null ? "" : by, aid, struck);
+    }
+
+    private @Nullable Side side(JsonIn in, Step step) {
+        String said = in.textOrNull("side");
+        List<Side> sides = step.side().sides(wearer.dominant());
+        if (step.side() == StepSide.BOTH) {
+            if (said == null) {
+                in.fault("side", step.label() + " is taken on both sides; say left or right");
+                return null;
+            }
+            return sided(in, said, sides, step);
+        }
+        if (said == null) {
+            return sides.isEmpty() ? null : sides.get(0);
+        }
+        return sided(in, said, sides, step);
+    }
+
+    private static @Nullable Side sided(JsonIn in, String said, List<Side> sides, Step step) {
+        for (Side side : sides) {
+            if (side.word().equals(said)) {
+                return side;
+            }
+        }
+        in.fault(
+                "side",
+                step.label() + " is taken " + (sides.isEmpty() ? "on no side" : "on the " + sides.get(0).word()
+                                + (sides.size() > 1 ? " and the right" : ""))
+                        + ", not \"" + said + "\"");
+        return null;
+    }
+
+    private @Nullable Length length(JsonIn in, String text, Step step) {
+        Judged judged = Judged.of(text, step, form, null);
+        if (judged instanceof Judged.Refused refused) {
+            in.fault("text", refused.sentence());
+            return null;
+        }
+        return Entry.parse(text, form.unit())
+                .asLength()
+                .map(form.increment()::snap)
+                .orElse(null);
+    }
+
+    private static Play play(JsonIn in, Step step) {
+        String said = in.textOrNull("play");
+        if (said == null) {
+            return step.play();
+        }
+        Optional<Play> play = Play.named(said);
+        if (play.isEmpty()) {
+            in.fault("play", "must be one of firm, snug, 1-finger, 2-fingers, flat-hand, easy, not \"" + said + "\"");
+        }
+        return play.orElse(step.play());
+    }
+
+    private static void same(JsonIn in, Step step) {
+        String measure = in.textOrNull("measure");
+        if (measure != null && !measure.equals(step.taken().code())) {
+            in.fault("measure", step.label() + " takes " + step.taken().code() + ", not \"" + measure + "\"");
+        }
+        Map<String, String> words = in.texts("condition");
+        try {
+            if (!words.isEmpty() && !Condition.of(words).isSame(step.condition())) {
+                in.fault("condition", step.label() + " is taken with " + step.condition().words() + ", not " + words);
+            }
+        } catch (IllegalArgumentException wrong) {
+            in.fault("condition", String.valueOf(wrong.getMessage()));
+        }
+    }
+
+    private static Strike strike(JsonIn in) {
+        String reason = in.text("reason");
+        Instant at = instant(in, "at");
+        String by = in.text("by", "");
+        in.close();
+        return new Strike(reason, at, by == null ? "" : by);
+    }
+
+    private static Instant instant(JsonIn in, String key) {
+        String said = in.textOrNull(key);
+        if (said == null) {
+            return Instant.EPOCH;
+        }
+        try {
+            return Instant.parse(said);
+        } catch (DateTimeParseException e) {
+            in.fault(key, "must be a time such as 2026-01-31T10:15:00Z");
+            return Instant.EPOCH;
+        }
+    }
+
+    /** A stored reading as it is answered. */
+    public static JsonOut write(Reading reading, OrderForm form) {
+        Step step = form.step(reading.step());
+        Strike struck = reading.struck();
+        return JsonOut.object()
+                .put("step", reading.step())
+                .put("text", reading.text())
+                .put("side", reading.side() == null ? null : reading.side().word())
+                .put("measure", step.taken().code())
+                .put("condition", step.condition().words())
+                .put("play", reading.play().word())
+                .put(
+                        "struck",
+                        struck == null
+                                ? null
+                                : JsonOut.object()
+                                        .put("reason", struck.reason())
+                                        .put("at", struck.at().toString())
+                                        .put("by", struck.by()))
+                .put("at", reading.at().toString())
+                .put("by", reading.by())
+                .put("aid", reading.aid());
+    }
+}

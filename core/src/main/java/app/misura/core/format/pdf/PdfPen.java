@@ -1,0 +1,110 @@
+package app.misura.core.format.pdf;
+
+import app.misura.core.format.drawing.Pen;
+import app.misura.core.format.drawing.Shape;
+import app.misura.core.geometry.Point;
+import app.misura.core.geometry.Segment;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Draws shapes into a page whose unit is the millimetre, y up; the page's height turns y round. */
+final class PdfPen {
+    /** Millimetres in a point of the page. */
+    static final float MM = 72f / 25.4f;
+
+    /** The faces of one document. */
+    record Faces(PDFont plain, PDFont strong) {
+        static Faces in(PDDocument document) throws IOException {
+            return new Faces(load(document, "SourceSans3-Regular.ttf"), load(document, "SourceSans3-Semibold.ttf"));
+        }
+
+        private static PDFont load(PDDocument document, String file) throws IOException {
+            try (InputStream in = PdfPen.class.getResourceAsStream("/app/misura/core/fonts/" + file)) {
+                return PDType0Font.load(document, Objects.requireNonNull(in, file));
+            }
+        }
+    }
+
+    private final PDPageContentStream page;
+    private final Faces faces;
+    private final double height;
+    private final Point origin;
+
+    /** @param origin where the drawing's (0, 0) lies on the page, mm from its top left corner */
+    PdfPen(PDPageContentStream page, Faces faces, double height, Point origin) {
+        this.page = page;
+        this.faces = faces;
+        this.height = height;
+        this.origin = origin;
+    }
+
+    PdfPen moved(Point by) {
+        return new PdfPen(page, faces, height, origin.plus(by));
+    }
+
+    private float x(Point p) {
+        return (float) (origin.x() + p.x());
+    }
+
+    private float y(Point p) {
+        return (float) (height - origin.y() - p.y());
+    }
+
+    void draw(Shape shape) throws IOException {
+        if (shape instanceof Shape.Chords chords) {
+            pen(chords.pen());
+            page.moveTo(x(chords.points().get(0)), y(chords.points().get(0)));
+            for (Point p : chords.points().subList(1, chords.points().size())) {
+                page.lineTo(x(p), y(p));
+            }
+            if (chords.closed()) {
+                page.closePath();
+            }
+            page.stroke();
+        } else if (shape instanceof Shape.Curve curve) {
+            pen(curve.pen());
+            page.moveTo(x(curve.path().start()), y(curve.path().start()));
+            for (Segment segment : curve.path().segments()) {
+                segment(segment);
+            }
+            page.stroke();
+        } else if (shape instanceof Shape.Words words) {
+            words(words);
+        }
+    }
+
+    private void segment(Segment segment) throws IOException {
+        if (segment instanceof Segment.Cubic c) {
+            page.curveTo(x(c.handle1()), y(c.handle1()), x(c.handle2()), y(c.handle2()), x(c.end()), y(c.end()));
+        } else {
+            page.lineTo(x(segment.end()), y(segment.end()));
+        }
+    }
+
+    private void pen(Pen pen) throws IOException {
+        page.setLineWidth((float) pen.widthMm());
+        double[] dash = pen.dashMm();
+        float[] pattern = new float[dash.length];
+        for (int i = 0; i < dash.length; i++) {
+            pattern[i] = (float) dash[i];
+        }
+        page.setLineDashPattern(pattern, 0);
+        page.setLineJoinStyle(1);
+    }
+
+    private void words(Shape.Words words) throws IOException {
+        PDFont face = words.strong() ? faces.strong() : faces.plain();
+        float size = (float) words.heightMm();
+        float back = words.middle() ? face.getStringWidth(words.text()) / 1000 * size / 2 : 0;
+        page.beginText();
+        page.setFont(face, size);
+        page.newLineAtOffset(x(words.at()) - back, y(words.at()));
+        page.showText(words.text());
+        page.endText();
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * How is a drawing written as SVG? In millimetres, one group per piece, roles as classes. May use drawing.
+ */
+@NullMarked
+package app.misura.core.format.svg;
+
+import org.jspecify.annotations.NullMarked;
