@@ -1,0 +1,8 @@
+/**
+ * How are measures written as a table of text? {@link app.misura.core.format.csv.MeasuresCsv} writes and reads it back. May
+ * use reading, proof and cut.
+ */
+@NullMarked
+package app.misura.core.format.csv;
+
+import org.jspecify.annotations.NullMarked;

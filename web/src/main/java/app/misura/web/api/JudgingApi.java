@@ -1,0 +1,167 @@
+package app.misura.web.api;
+
+import app.misura.core.adjust.Adjustment;
+import app.misura.core.cut.CutSpec;
+import app.misura.core.cut.TrousersCut;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.json.CutJson;
+import app.misura.core.format.json.FormJson;
+import app.misura.core.format.json.JsonFault;
+import app.misura.core.format.json.JsonOut;
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.JsonText;
+import app.misura.core.format.json.NetworkJson;
+import app.misura.core.format.json.ProofJson;
+import app.misura.core.format.json.SheetJson;
+import app.misura.core.format.pdf.Paper;
+import app.misura.core.format.pdf.PatternPdf;
+import app.misura.core.format.sheet.PatternSheet;
+import app.misura.core.format.svg.SvgWriter;
+import app.misura.core.measure.Catalogue;
+import app.misura.core.proof.Proof;
+import app.misura.web.store.NotThere;
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What stores nothing: catalogue, forms, adjustment, proof, cut and its files. */
+@RestController
+@RequestMapping("/api/v1")
+class JudgingApi {
+    private final OrderForms forms;
+    private final SheetJson sheets;
+
+    JudgingApi(OrderForms forms) {
+        this.forms = forms;
+        this.sheets = new SheetJson(forms);
+    }
+
+    static ResponseEntity<byte[]> json(int status, Map<String, ?> tree) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(JsonText.write(tree).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/measures")
+    @Operation(summary = "The catalogue of measures (measures/1)")
+    ResponseEntity<byte[]> measures() {
+        return json(200, FormJson.measures(Catalogue.shipped()));
+    }
+
+    @GetMapping("/forms")
+    @Operation(summary = "All order forms (forms/1)")
+    ResponseEntity<byte[]> forms() {
+        return json(200, FormJson.list(forms.all()));
+    }
+
+    @GetMapping("/forms/{id}")
+    @Operation(summary = "One order form (form/1)")
+    ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(required = false) @Nullable Integer version) {
+        OrderForm form = (version == null ? forms.find(id) : forms.find(id, version))
+                .orElseThrow(() -> new NotThere("No form has this id and version."));
+        return json(200, FormJson.form(form));
+    }
+
+    @PostMapping("/adjust")
+    @Operation(summary = "Adjusts a bare network (network/1 to adjustment/1)")
+    ResponseEntity<byte[]> adjust(HttpServletRequest request)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        return json(200, NetworkJson.write(Adjustment.of(NetworkJson.read(ApiBody.read(request)))));
+    }
+
+    @PostMapping("/proof")
+    @Operation(summary = "Proves a sheet (sheet/1 to proof/1)")
+    ResponseEntity<byte[]> proof(HttpServletRequest request)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        return json(200, ProofJson.write(Proof.of(sheets.read(ApiBody.read(request)))));
+    }
+
+    @PostMapping("/cut")
+    @Operation(summary = "Cuts a sheet with its choices (sheet/1 to cut/1)")
+    ResponseEntity<byte[]> cut(HttpServletRequest request)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
+        TrousersCut.Result result = TrousersCut.of(Proof.of(sheet.sheet()), sheet.choices());
+        return result instanceof TrousersCut.Cut cut ? json(200, CutJson.write(cut.spec())) : refused(result);
+    }
+
+    private static ResponseEntity<byte[]> refused(TrousersCut.Result result) {
+        if (result instanceof TrousersCut.Refused fight) {
+            return Problem.inputsFight(fight);
+        }
+        String said = result instanceof TrousersCut.Missing missing
+                ? missing.sentence()
+                : ((TrousersCut.NotCut) result).sentence();
+        return Problem.of(
+                422,
+                result instanceof TrousersCut.Missing ? "Readings are missing" : "Not cut from",
+                said,
+                List.of(new JsonFault(result instanceof TrousersCut.Missing ? "/readings" : "/form", said)));
+    }
+
+    @PostMapping("/export/{format}")
+    @Operation(summary = "The cut as a file: svg, pdf, csv or json (dxf and hpgl answer 501)")
+    ResponseEntity<byte[]> export(
+            @PathVariable String format,
+            @RequestParam(required = false, defaultValue = "sheet") String paper,
+            HttpServletRequest request)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        if (!List.of("svg", "dxf", "pdf", "hpgl", "csv", "json").contains(format)) {
+            throw new NotThere("No such format; there are svg, dxf, pdf, hpgl, csv and json.");
+        }
+        SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
+        Paper wanted = Paper.named(paper)
+                .orElseThrow(() -> new JsonRefused(
+                        JsonRefused.Why.WRONG,
+                        List.of(new JsonFault("/paper", "must be sheet, a4, letter, a3, a0 or roll"))));
+        if (format.equals("dxf") || format.equals("hpgl")) {
+            return Problem.of(501, "Not built yet", format.toUpperCase(java.util.Locale.ROOT) + " is not written yet.");
+        }
+        Proof proof = Proof.of(sheet.sheet());
+        TrousersCut.Result result = TrousersCut.of(proof, sheet.choices());
+        return result instanceof TrousersCut.Cut cut
+                ? file(format, wanted, sheet, proof, cut.spec())
+                : refused(result);
+    }
+
+    private static ResponseEntity<byte[]> file(
+            String format, Paper paper, SheetJson.Request sheet, Proof proof, CutSpec spec) {
+        return switch (format) {
+            case "svg" -> text("image/svg+xml", SvgWriter.write(PatternSheet.of(spec, "pattern")));
+            case "csv" -> text("text/csv;charset=UTF-8", MeasuresCsv.write(MeasuresCsv.rows(proof, spec)));
+            case "json" ->
+                text(
+                        "application/json",
+                        JsonText.pretty(JsonOut.document("export/1")
+                                .put("sheet", SheetJson.write(sheet.sheet()))
+                                .put("proof", ProofJson.write(proof))
+                                .put("cut", CutJson.write(spec))
+                                .tree()));
+            default ->
+                ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_PDF)
+                        .body(PatternPdf.write(PatternSheet.of(spec, "pattern"), paper));
+        };
+    }
+
+    private static ResponseEntity<byte[]> text(String type, String text) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

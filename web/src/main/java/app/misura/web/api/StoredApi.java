@@ -1,0 +1,252 @@
+package app.misura.web.api;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.format.json.JsonFault;
+import app.misura.core.format.json.JsonIn;
+import app.misura.core.format.json.JsonOut;
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.ReadingJson;
+import app.misura.core.format.json.SheetJson;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Reading;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.NewReading;
+import app.misura.web.order.Orders;
+import app.misura.web.order.StoredReading;
+import io.swagger.v3.oas.annotations.Operation;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.net.URI;
+import java.security.Principal;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** What is stored: clients, orders, readings. An answer is sent only after its commit is on disk. */
+@RestController
+@RequestMapping("/api/v1")
+class StoredApi {
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_KEY = 60;
+    private static final int LARGEST_PAGE = 200;
+
+    private final Clients clients;
+    private final Orders orders;
+    private final OrderForms forms;
+    private final Clock clock;
+
+    StoredApi(Clients clients, Orders orders, OrderForms forms, Clock clock) {
+        this.clients = clients;
+        this.orders = orders;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    private static ResponseEntity<byte[]> created(String address, int status, Map<String, ?> tree) {
+        ResponseEntity<byte[]> answer = JudgingApi.json(status, tree);
+        return ResponseEntity.status(status)
+                .headers(answer.getHeaders())
+                .location(URI.create(address))
+                .body(answer.getBody());
+    }
+
+    private static void requirePage(int page, int size) throws JsonRefused {
+        List<JsonFault> faults = new ArrayList<>();
+        if (page < 0 || page > 1_000_000) {
+            faults.add(new JsonFault("/page", "must be 0 or more"));
+        }
+        if (size < 1 || size > LARGEST_PAGE) {
+            faults.add(new JsonFault("/size", "must lie between 1 and " + LARGEST_PAGE));
+        }
+        if (!faults.isEmpty()) {
+            throw new JsonRefused(JsonRefused.Why.WRONG, faults);
+        }
+    }
+
+    @GetMapping("/clients")
+    @Operation(summary = "Clients by name (clients/1)")
+    ResponseEntity<byte[]> clients(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "50") int size)
+            throws JsonRefused {
+        requirePage(page, size);
+        Clients.Found found = clients.search(q, page, size);
+        return JudgingApi.json(
+                200,
+                JsonOut.document("clients/1")
+                        .put("items", found.clients().stream().map(c -> document(c).tree()).toList())
+                        .put("page", page)
+                        .put("total", found.total())
+                        .tree());
+    }
+
+    @GetMapping("/clients/{id}")
+    @Operation(summary = "One client (client/1)")
+    ResponseEntity<byte[]> client(@PathVariable String id) {
+        return JudgingApi.json(200, document(clients.get(id)).tree());
+    }
+
+    @PostMapping("/clients")
+    @Operation(summary = "Adds a client (client/1)")
+    ResponseEntity<byte[]> addClient(HttpServletRequest request, Principal who)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        JsonIn in = JsonIn.document(ApiBody.read(request), "client/1");
+        String name = in.text("name").strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME || name.chars().anyMatch(Character::isISOControl)) {
+            in.fault("name", "must be 1 to " + LONGEST_NAME + " characters on one line");
+        }
+        String hand = in.choice("handedness", List.of("right", "left"), "right");
+        String age = in.choice("ageGroup", List.of("adult", "young", "child"), "adult");
+        in.finish();
+        Client client = clients.add(
+                name,
+                hand.equals("left") ? Side.LEFT : Side.RIGHT,
+                AgeGroup.named(age).orElseThrow(),
+                "",
+                who.getName());
+        return created("/api/v1/clients/" + client.id(), 201, document(client).tree());
+    }
+
+    private static JsonOut document(Client client) {
+        return JsonOut.document("client/1")
+                .put("id", client.id())
+                .put("name", client.name())
+                .put("handedness", client.handedness().word())
+                .put("ageGroup", client.ageGroup().word());
+    }
+
+    @GetMapping("/orders")
+    @Operation(summary = "Orders, newest first (orders/1)")
+    ResponseEntity<byte[]> orders(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "50") int size)
+            throws JsonRefused {
+        requirePage(page, size);
+        Orders.Found found = orders.search(q, page, size);
+        return JudgingApi.json(
+                200,
+                JsonOut.document("orders/1")
+                        .put("items", found.orders().stream().map(o -> document(o).tree()).toList())
+                        .put("page", page)
+                        .put("total", found.total())
+                        .tree());
+    }
+
+    @GetMapping("/orders/{id}")
+    @Operation(summary = "One order (order/1)")
+    ResponseEntity<byte[]> order(@PathVariable String id) {
+        return JudgingApi.json(200, document(orders.get(id)).tree());
+    }
+
+    @PostMapping("/orders")
+    @Operation(summary = "Adds an order (order/1)")
+    ResponseEntity<byte[]> addOrder(HttpServletRequest request, Principal who)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        JsonIn in = JsonIn.document(ApiBody.read(request), "order/1");
+        String client = in.text("client");
+        @Nullable OrderForm form = SheetJson.form(in, forms);
+        Map<String, String> options = in.texts("options");
+        if (form != null) {
+            JsonIn at = in.object("options");
+            form.faults(options).forEach(at::fault);
+        }
+        if (!client.isEmpty() && clients.find(client).isEmpty()) {
+            in.fault("client", "no client has this id");
+        }
+        in.finish();
+        OrderForm known = Objects.requireNonNull(form);
+        GarmentOrder order =
+                orders.add(new Orders.NewOrder(client, known.title(), known, null, options), who.getName());
+        return created("/api/v1/orders/" + order.id(), 201, document(order).tree());
+    }
+
+    private static JsonOut document(GarmentOrder order) {
+        return JsonOut.document("order/1")
+                .put("id", order.id())
+                .put("client", order.client().id())
+                .put("form", order.form().id())
+                .put("version", order.form().version())
+                .put("unit", order.form().unit().symbol())
+                .put("options", order.answers());
+    }
+
+    @GetMapping("/orders/{id}/readings")
+    @Operation(summary = "All readings of an order, struck ones included (readings/1)")
+    ResponseEntity<byte[]> readings(@PathVariable String id) {
+        GarmentOrder order = orders.get(id);
+        return JudgingApi.json(200, document(order.readings(), order).tree());
+    }
+
+    @PostMapping("/orders/{id}/readings")
+    @Operation(summary = "Keeps readings: all of them or none; a known key keeps nothing new (readings/1)")
+    ResponseEntity<byte[]> keep(@PathVariable String id, HttpServletRequest request, Principal who)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+        JsonNode root = ApiBody.read(request);
+        GarmentOrder order = orders.get(id);
+        if (root.path("readings").size() > ReadingJson.MOST) {
+            throw new JsonRefused(
+                    JsonRefused.Why.TOO_LARGE,
+                    List.of(new JsonFault("/readings", "at most " + ReadingJson.MOST + " readings are taken at once")));
+        }
+        JsonIn in = JsonIn.document(root, "readings/1");
+        ReadingJson reader =
+                new ReadingJson(order.form(), order.client().wearer());
+        List<NewReading> wanted = in.list("readings", each -> reading(each, reader, who.getName()));
+        if (wanted.isEmpty()) {
+            in.fault("readings", "must hold at least one reading");
+        }
+        in.finish();
+        Orders.Kept kept = orders.keep(id, wanted);
+        return created(
+                "/api/v1/orders/" + id + "/readings",
+                kept.added() == 0 ? 200 : 201,
+                document(kept.readings(), order).tree());
+    }
+
+    private NewReading reading(JsonIn in, ReadingJson reader, String by) {
+        Reading read = Objects.requireNonNull(reader.read(in));
+        String key = in.textOrNull("key");
+        if (key != null && (key.isBlank() || key.length() > LONGEST_KEY)) {
+            in.fault("key", "must be 1 to " + LONGEST_KEY + " characters");
+        }
+        if (in.has("struck")) {
+            in.fault("struck", "a reading is kept first and struck afterwards");
+        }
+        in.close();
+        return new NewReading(
+                new Reading(
+                        read.step(), read.side(), read.text(), read.length(), read.play(), clock.instant(), by, read.aid(), null),
+                key);
+    }
+
+    private static JsonOut document(List<StoredReading> readings, GarmentOrder order) {
+        return JsonOut.document("readings/1")
+                .put("order", order.id())
+                .put(
+                        "readings",
+                        readings.stream()
+                                .map(r -> ReadingJson.write(r.reading(), order.form())
+                                        .put("id", r.id())
+                                        .put("key", r.key())
+                                        .tree())
+                                .toList());
+    }
+}

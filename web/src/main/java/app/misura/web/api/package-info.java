@@ -1,0 +1,7 @@
+/**
+ * The documented interface for programs. Uses order and client.
+ */
+@NullMarked
+package app.misura.web.api;
+
+import org.jspecify.annotations.NullMarked;

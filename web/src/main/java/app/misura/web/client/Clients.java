@@ -1,0 +1,72 @@
+package app.misura.web.client;
+
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
+import app.misura.web.store.Ids;
+import app.misura.web.store.NotThere;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The clients of the house. */
+@Service
+public class Clients {
+    private final ClientRepository repository;
+    private final Clock clock;
+
+    Clients(ClientRepository repository, Clock clock) {
+        this.repository = repository;
+        this.clock = clock;
+    }
+
+    /** One page of a sorted list, and how many there are in all. */
+    public record Found(List<Client> clients, long total) {}
+
+    @Transactional(readOnly = true)
+    public Found search(String part, int page, int size) {
+        String escaped = part.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_");
+        Page<ClientEntity> found = repository.search(escaped, PageRequest.of(page, size));
+        return new Found(found.map(ClientEntity::client).toList(), found.getTotalElements());
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Client> find(String id) {
+        return repository.findById(id).map(ClientEntity::client);
+    }
+
+    /** @throws NotThere if there is no such client */
+    @Transactional(readOnly = true)
+    public Client get(String id) {
+        return find(id).orElseThrow(() -> new NotThere("This client is not here any more."));
+    }
+
+    @Transactional
+    public Client add(String name, Side hand, AgeGroup age, String notes, String by) {
+        ClientEntity entity = new ClientEntity(Ids.next(), clock.instant(), by);
+        entity.set(name.strip(), hand, age, notes.strip());
+        return repository.saveAndFlush(entity).client();
+    }
+
+    /** @throws OptimisticLockingFailureException if somebody changed the client since that version */
+    @Transactional
+    public Client change(String id, long version, String name, Side hand, AgeGroup age, String notes) {
+        ClientEntity entity =
+                repository.findById(id).orElseThrow(() -> new NotThere("This client is not here any more."));
+        if (entity.client().version() != version) {
+            throw new OptimisticLockingFailureException("changed meanwhile");
+        }
+        entity.set(name.strip(), hand, age, notes.strip());
+        return repository.saveAndFlush(entity).client();
+    }
+
+    /** Deletes for good, with all orders and readings. */
+    @Transactional
+    public void delete(String id) {
+        repository.deleteById(id);
+    }
+}

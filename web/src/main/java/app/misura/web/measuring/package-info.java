@@ -1,0 +1,7 @@
+/**
+ * Taking the measures, step by step. Uses order and ui.
+ */
+@NullMarked
+package app.misura.web.measuring;
+
+import org.jspecify.annotations.NullMarked;

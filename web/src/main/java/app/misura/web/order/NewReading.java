@@ -1,0 +1,7 @@
+package app.misura.web.order;
+
+import app.misura.core.reading.Reading;
+import org.jspecify.annotations.Nullable;
+
+/** A reading to be kept. @param key what its sender calls it: the same key again keeps nothing new */
+public record NewReading(Reading reading, @Nullable String key) {}

@@ -1,0 +1,235 @@
+package app.misura.web.order;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.JsonText;
+import app.misura.core.length.Unit;
+import app.misura.core.reading.Sheet;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.store.Ids;
+import app.misura.web.store.NotThere;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The orders of the house and their sheets. Readings, strikes and marks are only added. */
+@Service
+public class Orders {
+    private static final String GONE = "This order is not here any more. Its client may have been deleted.";
+
+    private final OrderRepository orders;
+    private final ReadingRepository readings;
+    private final StrikeRepository strikes;
+    private final MarkRepository marks;
+    private final Clients clients;
+    private final OrderForms forms;
+    private final Clock clock;
+
+    Orders(
+            OrderRepository orders,
+            ReadingRepository readings,
+            StrikeRepository strikes,
+            MarkRepository marks,
+            Clients clients,
+            OrderForms forms,
+            Clock clock) {
+        this.orders = orders;
+        this.readings = readings;
+        this.strikes = strikes;
+        this.marks = marks;
+        this.clients = clients;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    /** What a new order says. */
+    public record NewOrder(
+            String client, String title, OrderForm form, @Nullable LocalDate neededOn, Map<String, String> options) {}
+
+    @Transactional
+    public GarmentOrder add(NewOrder wanted, String by) {
+        Client client = clients.get(wanted.client());
+        OrderEntity entity = new OrderEntity(Ids.next());
+        entity.number = orders.highestNumber() + 1;
+        entity.clientId = client.id();
+        entity.title = wanted.title().strip();
+        entity.form = wanted.form().id();
+        entity.formVersion = wanted.form().version();
+        entity.unit = wanted.form().unit().symbol();
+        entity.stage = Stage.MEASURING;
+        entity.neededOn = wanted.neededOn();
+        entity.options = JsonText.write(new TreeMap<>(wanted.options()));
+        entity.choices = "";
+        entity.createdAt = clock.instant();
+        entity.createdBy = by;
+        orders.saveAndFlush(entity);
+        return loaded(List.of(entity)).get(0);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<GarmentOrder> find(String id) {
+        return orders.findById(id).map(o -> loaded(List.of(o)).get(0));
+    }
+
+    /** @throws NotThere if there is no such order */
+    @Transactional(readOnly = true)
+    public GarmentOrder get(String id) {
+        return find(id).orElseThrow(() -> new NotThere(GONE));
+    }
+
+    /** All that are not handed over or called off, by the day they are needed. */
+    @Transactional(readOnly = true)
+    public List<GarmentOrder> open() {
+        return loaded(orders.byNeed().stream().filter(o -> o.stage.isOpen()).toList());
+    }
+
+    @Transactional(readOnly = true)
+    public List<GarmentOrder> of(String clientId) {
+        return loaded(orders.findByClientIdOrderByNumberDesc(clientId));
+    }
+
+    /** One page of a list, newest first, and how many there are in all. */
+    public record Found(List<GarmentOrder> orders, long total) {}
+
+    @Transactional(readOnly = true)
+    public Found search(String part, int page, int size) {
+        String escaped = part.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_");
+        Page<OrderEntity> found = orders.search(escaped, PageRequest.of(page, size));
+        return new Found(loaded(found.getContent()), found.getTotalElements());
+    }
+
+    private List<GarmentOrder> loaded(List<OrderEntity> entities) {
+        if (entities.isEmpty()) {
+            return List.of();
+        }
+        List<String> ids = entities.stream().map(o -> o.id).toList();
+        Map<String, StrikeEntity> struck = new HashMap<>();
+        strikes.ofOrders(ids).forEach(s -> struck.put(s.readingId, s));
+        Map<String, List<StoredReading>> read = new HashMap<>();
+        for (ReadingEntity reading : readings.findByOrderIdInOrderByPosition(ids)) {
+            read.computeIfAbsent(reading.orderId, k -> new ArrayList<>()).add(reading.reading(struck.get(reading.id)));
+        }
+        Map<String, Set<String>> set = new HashMap<>();
+        marks.findByOrderIdIn(ids)
+                .forEach(m -> set.computeIfAbsent(m.orderId, k -> new HashSet<>()).add(m.step));
+        return entities.stream()
+                .map(o -> order(o, read.getOrDefault(o.id, List.of()), set.getOrDefault(o.id, Set.of())))
+                .toList();
+    }
+
+    private GarmentOrder order(OrderEntity o, List<StoredReading> read, Set<String> set) {
+        Client client = clients.get(o.clientId);
+        OrderForm form = forms.find(o.form, o.formVersion)
+                .orElseThrow(() -> new NotThere("Form " + o.form + " version " + o.formVersion + " is not known."))
+                .in(Unit.parse(o.unit));
+        Sheet sheet = new Sheet(
+                form,
+                client.wearer(),
+                options(o.options),
+                read.stream().map(StoredReading::reading).toList());
+        return new GarmentOrder(
+                o.id,
+                o.number,
+                client,
+                o.title,
+                o.stage,
+                o.neededOn,
+                sheet,
+                read,
+                set,
+                o.choices,
+                o.createdAt,
+                o.version == null ? 0 : o.version);
+    }
+
+    private static Map<String, String> options(String json) {
+        Map<String, String> options = new LinkedHashMap<>();
+        try {
+            JsonText.parse(json).propertyStream().forEach(e -> options.put(
+                    e.getKey(), e.getValue().stringValue()));
+        } catch (JsonRefused e) {
+            throw new IllegalStateException("stored options are unreadable", e);
+        }
+        return options;
+    }
+
+    /** The readings that now stand for what was posted, and how many of them are new. */
+    public record Kept(List<StoredReading> readings, int added) {}
+
+    /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
+    @Transactional
+    public Kept keep(String orderId, List<NewReading> wanted) {
+        orders.lock(orderId).orElseThrow(() -> new NotThere(GONE));
+        int position = readings.lastPosition(orderId);
+        int added = 0;
+        List<StoredReading> kept = new ArrayList<>();
+        for (NewReading reading : wanted) {
+            Optional<ReadingEntity> known = reading.key() == null
+                    ? Optional.empty()
+                    : readings.findByOrderIdAndClientKey(orderId, reading.key());
+            if (known.isPresent()) {
+                kept.add(known.get()
+                        .reading(strikes.findById(known.get().id).orElse(null)));
+                continue;
+            }
+            ReadingEntity entity =
+                    new ReadingEntity(Ids.next(), orderId, ++position, reading.reading(), reading.key());
+            readings.saveAndFlush(entity);
+            kept.add(entity.reading(null));
+            added++;
+        }
+        return new Kept(kept, added);
+    }
+
+    /** Strikes a reading of an order. Struck once, it stays as it was struck. */
+    @Transactional
+    public void strike(String orderId, String readingId, String reason, String by) {
+        ReadingEntity reading = readings.findById(readingId)
+                .filter(r -> r.orderId.equals(orderId))
+                .orElseThrow(() -> new NotThere("This reading is not on this order."));
+        if (strikes.findById(reading.id).isEmpty()) {
+            strikes.saveAndFlush(new StrikeEntity(reading.id, reason, clock.instant(), by));
+        }
+    }
+
+    @Transactional
+    public void setMark(String orderId, String step, String by) {
+        orders.findById(orderId).orElseThrow(() -> new NotThere(GONE));
+        marks.saveAndFlush(new MarkEntity(Ids.next(), orderId, step, clock.instant(), by));
+    }
+
+    /** @throws OptimisticLockingFailureException if somebody changed the order since that version */
+    @Transactional
+    public GarmentOrder choose(String orderId, long version, String choices) {
+        OrderEntity entity = orders.findById(orderId).orElseThrow(() -> new NotThere(GONE));
+        if ((entity.version == null ? 0 : entity.version) != version) {
+            throw new OptimisticLockingFailureException("changed meanwhile");
+        }
+        entity.choices = choices;
+        orders.saveAndFlush(entity);
+        return loaded(List.of(entity)).get(0);
+    }
+
+    @Transactional
+    public void move(String orderId, Stage stage) {
+        OrderEntity entity = orders.findById(orderId).orElseThrow(() -> new NotThere(GONE));
+        entity.stage = stage;
+        orders.saveAndFlush(entity);
+    }
+}

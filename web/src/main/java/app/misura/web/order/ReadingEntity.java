@@ -1,0 +1,76 @@
+package app.misura.web.order;
+
+import app.misura.core.length.Length;
+import app.misura.core.measure.Play;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Strike;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.NullUnmarked;
+import org.springframework.data.domain.Persistable;
+
+@Entity
+@Table(name = "reading")
+@NullUnmarked
+class ReadingEntity implements Persistable<String> {
+    @Id
+    String id;
+
+    String orderId;
+    int position;
+    String step;
+
+    @Enumerated(EnumType.STRING)
+    Side side;
+
+    String text;
+    Long nanometres;
+
+    @Enumerated(EnumType.STRING)
+    Play play;
+
+    Instant takenAt;
+    String takenBy;
+    String aid;
+    String clientKey;
+
+    protected ReadingEntity() {}
+
+    ReadingEntity(String id, String orderId, int position, Reading reading, String key) {
+        this.id = id;
+        this.orderId = orderId;
+        this.position = position;
+        this.step = reading.step();
+        this.side = reading.side();
+        this.text = reading.text();
+        this.nanometres = reading.length() == null ? null : reading.length().nanometres();
+        this.play = reading.play();
+        this.takenAt = reading.at();
+        this.takenBy = reading.by();
+        this.aid = reading.aid();
+        this.clientKey = key;
+    }
+
+    StoredReading reading(StrikeEntity strike) {
+        Strike struck = strike == null ? null : new Strike(strike.reason, strike.struckAt, strike.struckBy);
+        Length length = nanometres == null ? null : new Length(nanometres);
+        return new StoredReading(
+                id, new Reading(step, side, text, length, play, takenAt, takenBy, aid, struck), clientKey);
+    }
+
+    @Override
+    public String getId() {
+        return id;
+    }
+
+    /** Readings are only ever added. */
+    @Override
+    public boolean isNew() {
+        return true;
+    }
+}

@@ -1,0 +1,50 @@
+package app.misura.web.order;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface OrderRepository extends JpaRepository<OrderEntity, String> {
+    @Query("select o from OrderEntity o order by o.neededOn nulls last, o.number")
+    List<OrderEntity> byNeed();
+
+    List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
+
+    @Query("select coalesce(max(o.number), 200) from OrderEntity o")
+    int highestNumber();
+
+    /** Locks the order's row, so that readings of two people are numbered one after the other. */
+    @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
+    @Query("select o from OrderEntity o where o.id = :id")
+    Optional<OrderEntity> lock(String id);
+
+    @Query("select o from OrderEntity o where lower(o.title) like lower(concat('%', :q, '%')) escape '!'"
+            + " or o.clientId in (select c.id from ClientEntity c where lower(c.name) like lower(concat('%', :q, '%'))"
+            + " escape '!') order by o.number desc")
+    Page<OrderEntity> search(String q, Pageable page);
+}
+
+interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
+    List<ReadingEntity> findByOrderIdOrderByPosition(String orderId);
+
+    List<ReadingEntity> findByOrderIdInOrderByPosition(Collection<String> orderIds);
+
+    Optional<ReadingEntity> findByOrderIdAndClientKey(String orderId, String clientKey);
+
+    @Query("select coalesce(max(r.position), 0) from ReadingEntity r where r.orderId = :orderId")
+    int lastPosition(String orderId);
+}
+
+interface StrikeRepository extends JpaRepository<StrikeEntity, String> {
+    @Query("select s from StrikeEntity s, ReadingEntity r where s.readingId = r.id and r.orderId in :orderIds")
+    List<StrikeEntity> ofOrders(Collection<String> orderIds);
+}
+
+interface MarkRepository extends JpaRepository<MarkEntity, String> {
+    List<MarkEntity> findByOrderIdIn(Collection<String> orderIds);
+}

@@ -1,0 +1,7 @@
+/**
+ * Are these numbers one body? The proof on screen. Uses order and ui.
+ */
+@NullMarked
+package app.misura.web.proofing;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,45 @@
+package app.misura.web.security;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Base64;
+import java.util.Optional;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Before an interface call is signed in: a name that failed too often waits. */
+final class ApiGate extends OncePerRequestFilter {
+    private final SignInThrottle throttle;
+
+    ApiGate(SignInThrottle throttle) {
+        this.throttle = throttle;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Optional<Duration> left = name(request.getHeader("Authorization")).flatMap(throttle::heldUp);
+        if (left.isPresent()) {
+            response.setHeader("Retry-After", String.valueOf(left.get().toSeconds() + 1));
+            ApiProblems.write(response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+
+    private static Optional<String> name(@org.jspecify.annotations.Nullable String header) {
+        if (header == null || !header.regionMatches(true, 0, "Basic ", 0, 6)) {
+            return Optional.empty();
+        }
+        try {
+            String pair = new String(Base64.getDecoder().decode(header.substring(6).trim()), StandardCharsets.UTF_8);
+            return Optional.of(pair.contains(":") ? pair.substring(0, pair.indexOf(':')) : pair);
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+}

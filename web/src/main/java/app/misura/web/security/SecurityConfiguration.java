@@ -1,0 +1,95 @@
+package app.misura.web.security;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.AuthenticationEntryPoint;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+
+/** Who may what, by address: pages with a session, the interface with its own sign-in and no session at all. */
+@Configuration
+class SecurityConfiguration {
+    static final String POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self';"
+            + " font-src 'self'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'";
+
+    private static final String[] WRITERS = {"OWNER", "CUTTER", "MEASURER"};
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain api(HttpSecurity http, SignInCheck check, SignInThrottle throttle) throws Exception {
+        AuthenticationEntryPoint unknown = (request, response, e) -> {
+            response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
+            ApiProblems.write(response, 401, "Not signed in", "Sign in with an account's name and password (HTTP Basic).");
+        };
+        AccessDeniedHandler denied = (request, response, e) ->
+                ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
+        http.securityMatcher("/api/**")
+                .authenticationProvider(check)
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(c -> c.disable())
+                .httpBasic(b -> b.authenticationEntryPoint(unknown))
+                .addFilterBefore(new ApiGate(throttle), BasicAuthenticationFilter.class)
+                .exceptionHandling(e -> e.authenticationEntryPoint(unknown).accessDeniedHandler(denied))
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(
+                                HttpMethod.POST, "/api/v1/adjust", "/api/v1/proof", "/api/v1/cut", "/api/v1/export/*")
+                        .authenticated()
+                        .requestMatchers(HttpMethod.POST, "/api/**")
+                        .hasAnyRole(WRITERS)
+                        .anyRequest()
+                        .authenticated());
+        headers(http);
+        return http.build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain pages(HttpSecurity http, SignInCheck check) throws Exception {
+        AuthenticationFailureHandler failed = (request, response, e) -> response.sendRedirect(
+                request.getContextPath() + (e instanceof LockedException ? "/signin?wait" : "/signin?wrong"));
+        http.authenticationProvider(check)
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(
+                                "/signin", "/first", "/css/**", "/js/**", "/fonts/**", "/webjars/**", "/favicon.svg",
+                                "/actuator/health")
+                        .permitAll()
+                        .requestMatchers("/orders/*/cut/choices")
+                        .hasAnyRole("OWNER", "CUTTER")
+                        .requestMatchers(HttpMethod.POST, "/clients/*/delete")
+                        .hasRole("OWNER")
+                        .requestMatchers(HttpMethod.GET, "/clients/new", "/orders/new", "/clients/*/edit")
+                        .hasAnyRole(WRITERS)
+                        .requestMatchers(HttpMethod.POST, "/signout")
+                        .authenticated()
+                        .requestMatchers(HttpMethod.POST, "/**")
+                        .hasAnyRole(WRITERS)
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(f -> f.loginPage("/signin")
+                        .usernameParameter("name")
+                        .passwordParameter("password")
+                        .defaultSuccessUrl("/")
+                        .failureHandler(failed)
+                        .permitAll())
+                .logout(l -> l.logoutUrl("/signout").logoutSuccessUrl("/signin?out"))
+                .exceptionHandling(e -> e.accessDeniedPage("/denied"));
+        headers(http);
+        return http.build();
+    }
+
+    private static void headers(HttpSecurity http) throws Exception {
+        http.headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(POLICY))
+                .referrerPolicy(r -> r.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)));
+    }
+}

@@ -1,0 +1,91 @@
+package app.misura.web.security;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.security.authentication.AuthenticationProvider;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/**
+ * Checks a name and a password. A password that was right once is recognised by a digest for the life of the process, so
+ * that a program which signs every request does not pay for the slow hash each time; a wrong one always pays.
+ */
+@Component
+class SignInCheck implements AuthenticationProvider {
+    private static final int REMEMBERED = 1000;
+
+    private final UserDetailsService accounts;
+    private final PasswordEncoder encoder;
+    private final SignInThrottle throttle;
+    private final Map<String, String> right = new ConcurrentHashMap<>();
+    private final String nobody;
+
+    SignInCheck(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
+        this.accounts = accounts;
+        this.encoder = encoder;
+        this.throttle = throttle;
+        this.nobody = encoder.encode("nobody has this password");
+    }
+
+    @Override
+    public Authentication authenticate(Authentication asked) {
+        String name = asked.getName();
+        String password = String.valueOf(asked.getCredentials());
+        if (throttle.heldUp(name).isPresent()) {
+            throw new LockedException("too many failed sign-ins");
+        }
+        UserDetails account = find(name);
+        String stored = account == null ? nobody : account.getPassword();
+        if (!matches(name, password, stored) || account == null) {
+            throttle.failed(name);
+            throw new BadCredentialsException("name and password do not match");
+        }
+        throttle.succeeded(name);
+        return UsernamePasswordAuthenticationToken.authenticated(account, null, account.getAuthorities());
+    }
+
+    private @org.jspecify.annotations.Nullable UserDetails find(String name) {
+        try {
+            return accounts.loadUserByUsername(name);
+        } catch (UsernameNotFoundException e) {
+            return null;
+        }
+    }
+
+    private boolean matches(String name, String password, String stored) {
+        String digest = digest(stored + "\n" + password);
+        if (digest.equals(right.get(name))) {
+            return true;
+        }
+        boolean matches = encoder.matches(password, stored);
+        if (matches && right.size() < REMEMBERED) {
+            right.put(name, digest);
+        }
+        return matches;
+    }
+
+    private static String digest(String text) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public boolean supports(Class<?> kind) {
+        return UsernamePasswordAuthenticationToken.class.isAssignableFrom(kind);
+    }
+}

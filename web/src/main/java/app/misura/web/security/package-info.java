@@ -1,0 +1,7 @@
+/**
+ * Who is asking, and may they? Sign-in, rights per address, headers, throttling. Uses account.
+ */
+@NullMarked
+package app.misura.web.security;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,7 @@
+/**
+ * What waits for me? Uses order and ui.
+ */
+@NullMarked
+package app.misura.web.today;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,7 @@
+/**
+ * What do all pages share? Texts, numbers and drawings for the templates. Uses account.
+ */
+@NullMarked
+package app.misura.web.ui;
+
+import org.jspecify.annotations.NullMarked;
