@@ -70,7 +70,7 @@ class SecurityConfiguration {
                         .hasRole("OWNER")
                         .requestMatchers(HttpMethod.GET, "/clients/new", "/orders/new", "/clients/*/edit")
                         .hasAnyRole(WRITERS)
-                        .requestMatchers(HttpMethod.POST, "/signout")
+                        .requestMatchers("/denied", "/signout")
                         .authenticated()
                         .requestMatchers(HttpMethod.POST, "/**")
                         .hasAnyRole(WRITERS)

@@ -1,0 +1,52 @@
+# What the commands share. Sourced, not run.
+say() { echo "$*"; }
+fail() { echo "misura: $*" >&2; exit 1; }
+
+# apt_install PACKAGE...: from Debian's packages, where this machine and this person may.
+apt_install() {
+  command -v apt-get >/dev/null 2>&1 || fail "this needs $*, and there is no apt-get here. Install it by hand and run this again."
+  local sudo=""
+  if [ "$(id -u)" -ne 0 ]; then
+    command -v sudo >/dev/null 2>&1 || fail "this needs $*. Run as root: apt-get install $*"
+    sudo="sudo"
+  fi
+  say "Installing from Debian's packages: $*"
+  $sudo apt-get update -qq || fail "apt-get update did not work; is the network there?"
+  DEBIAN_FRONTEND=noninteractive $sudo apt-get install -y -qq "$@" >/dev/null || fail "apt-get could not install $*. Its own words stand above."
+}
+
+java_version() { "$1" -version 2>&1 | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1; }
+
+need_java() {
+  JAVA=java
+  [ -n "${JAVA_HOME:-}" ] && [ -x "$JAVA_HOME/bin/java" ] && JAVA="$JAVA_HOME/bin/java"
+  if ! command -v "$JAVA" >/dev/null 2>&1; then apt_install openjdk-17-jdk-headless; JAVA=java; fi
+  local version; version=$(java_version "$JAVA")
+  [ -n "$version" ] && [ "$version" -ge 17 ] || fail "Java 17 or newer is needed; this is ${version:-none}. Set JAVA_HOME to a newer JDK."
+}
+
+need_maven() { command -v mvn >/dev/null 2>&1 || apt_install maven; }
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# healthy PORT: whether the server there says that it is up; no other program needed.
+healthy() {
+  local answer
+  answer=$( { exec 3<>"/dev/tcp/127.0.0.1/$1" && printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 5 cat <&3; } 2>/dev/null ) || true
+  case "$answer" in *'"status":"UP"'*) return 0 ;; *) return 1 ;; esac
+}
+
+# Builds the jar where it is missing or older than what it is made of, and lays it out for a fast start.
+build_if_needed() {
+  local jar="$root/web/target/misura.jar"
+  if [ ! -f "$jar" ] || [ -n "$(find "$root/pom.xml" "$root/core/pom.xml" "$root/web/pom.xml" "$root/core/src/main" "$root/web/src/main" -newer "$jar" -print -quit)" ]; then
+    need_maven
+    say "Building (the first time takes some minutes) ..."
+    (cd "$root" && mvn -q -B -DskipTests -Dspotless.check.skip=true package) || fail "the build failed; what Maven said stands above."
+  fi
+  if [ ! -f "$root/web/target/run/misura.jar" ] || [ "$jar" -nt "$root/web/target/run/misura.jar" ]; then
+    rm -rf "$root/web/target/run" "$root/web/target/misura.jsa"
+    "$JAVA" -Djarmode=tools -jar "$jar" extract --destination "$root/web/target/run" >/dev/null || fail "the jar could not be laid out."
+    touch "$root/web/target/run/misura.jar"
+  fi
+}

@@ -1,0 +1,67 @@
+package app.misura.core.body;
+
+import app.misura.core.geometry.Point;
+import app.misura.core.geometry.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Curves of the figure as SVG path data, to a tenth of a picture unit. */
+final class Strokes {
+    private Strokes() {}
+
+    static String n(double v) {
+        String text = String.format(Locale.ROOT, "%.1f", v);
+        text = text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return text.equals("-0") ? "0" : text;
+    }
+
+    static String p(Point at) {
+        return n(at.x()) + " " + n(at.y());
+    }
+
+    static String path(List<Knot> knots, boolean closed, Scale scale) {
+        StringBuilder d = new StringBuilder();
+        for (Segment.Cubic c : Spline.through(knots, closed)) {
+            if (d.isEmpty()) {
+                d.append('M').append(p(scale.of(c.start())));
+            }
+            d.append('C').append(p(scale.of(c.handle1()))).append(' ').append(p(scale.of(c.handle2()))).append(' ')
+                    .append(p(scale.of(c.end())));
+        }
+        return closed ? d.append('Z').toString() : d.toString();
+    }
+
+    /**
+     * A stroke that swells and runs out, as a filled sliver.
+     *
+     * @param a and {@code z}: share of the width kept at start and end @param q over which share of the length it swells
+     */
+    static String taper(List<Knot> knots, Scale scale, double width, double a, double z, double q) {
+        List<Point> s = Spline.sampled(knots, false, 8).stream().map(scale::of).toList();
+        int n = s.size();
+        double[] length = new double[n];
+        for (int i = 1; i < n; i++) {
+            length[i] = length[i - 1] + s.get(i).distance(s.get(i - 1));
+        }
+        double total = Math.max(1e-9, length[n - 1]);
+        List<Point> left = new ArrayList<>();
+        List<Point> right = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            Point along = s.get(Math.min(n - 1, i + 1)).minus(s.get(Math.max(0, i - 1)));
+            Point side = along.length() < 1e-9 ? new Point(0, 1) : along.unit().right();
+            double t = length[i] / total;
+            double wa = a + (1 - a) * Math.sin(Math.min(1, t / q) * Math.PI / 2);
+            double wz = z + (1 - z) * Math.sin(Math.min(1, (1 - t) / q) * Math.PI / 2);
+            double half = width / 2 * Math.min(wa, wz) + .12;
+            left.add(s.get(i).plus(side.times(half)));
+            right.add(0, s.get(i).minus(side.times(half)));
+        }
+        left.addAll(right);
+        StringBuilder d = new StringBuilder("M");
+        for (int i = 0; i < left.size(); i++) {
+            d.append(i == 0 ? "" : "L").append(p(left.get(i)));
+        }
+        return d.append('Z').toString();
+    }
+}

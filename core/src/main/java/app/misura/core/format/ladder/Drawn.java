@@ -1,0 +1,43 @@
+package app.misura.core.format.ladder;
+
+import app.misura.core.proof.Bracket;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One bracket as it is drawn.
+ *
+ * @param x of its spine
+ * @param knots its members in rung order
+ * @param breakAt middle of the break of a gap or wrong sum; null on a whole spine
+ * @param breakHalf half the height of the break
+ * @param word what stands beside it: the size of a gap, or what it waits for; empty if nothing
+ * @param labelY middle of that word
+ * @param active whether the current step is a member
+ */
+public record Drawn(
+        Bracket bracket,
+        int lane,
+        double x,
+        List<Knot> knots,
+        @Nullable Double breakAt,
+        double breakHalf,
+        String word,
+        double labelY,
+        boolean active) {
+
+    /** @param sign {@code +} for a part, {@code =} for the whole @param taken whether its reading is there */
+    public record Knot(String label, double y, String sign, boolean taken) {}
+
+    public double top() {
+        return knots.get(0).y();
+    }
+
+    public double bottom() {
+        return knots.get(knots.size() - 1).y();
+    }
+
+    public double length() {
+        return bottom() - top();
+    }
+}

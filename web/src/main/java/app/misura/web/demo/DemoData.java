@@ -1,0 +1,176 @@
+package app.misura.web.demo;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.form.Step;
+import app.misura.core.form.StepSide;
+import app.misura.core.length.Entry;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Reading;
+import app.misura.web.account.Accounts;
+import app.misura.web.account.Role;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.NewReading;
+import app.misura.web.order.Orders;
+import app.misura.web.order.Stage;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/** Fills an empty house with the made-up workroom, in one transaction; a house with accounts is left as it is. */
+@Component
+public class DemoData implements ApplicationRunner {
+    static final String PASSWORD = "demo-misura";
+
+    private final boolean wanted;
+    private final Accounts accounts;
+    private final Clients clients;
+    private final Orders orders;
+    private final OrderForms forms;
+    private final Clock clock;
+    private final Filler filler;
+    private volatile boolean in;
+
+    DemoData(
+            @Value("${misura.demo}") boolean wanted,
+            Accounts accounts,
+            Clients clients,
+            Orders orders,
+            OrderForms forms,
+            Clock clock,
+            Filler filler) {
+        this.wanted = wanted;
+        this.accounts = accounts;
+        this.clients = clients;
+        this.orders = orders;
+        this.forms = forms;
+        this.clock = clock;
+        this.filler = filler;
+    }
+
+    /** Runs the filling within one transaction: all of it is there, or none. */
+    @Component
+    static class Filler {
+        @Transactional
+        public void run(Runnable fill) {
+            fill.run();
+        }
+    }
+
+    record Workroom(List<PersonDoc> people, List<ClientDoc> clients) {}
+
+    record PersonDoc(String name, String called, Role role) {}
+
+    record ClientDoc(
+            String name, @Nullable AgeGroup age, @Nullable Side hand, String notes, @Nullable List<OrderDoc> orders) {}
+
+    record OrderDoc(
+            String title,
+            int needed,
+            Stage stage,
+            @Nullable String unit,
+            @Nullable Map<String, String> options,
+            String readings) {}
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (wanted && accounts.isEmpty()) {
+            Workroom workroom = read();
+            filler.run(() -> fill(workroom));
+        }
+        in = true;
+    }
+
+    /** Whether the house is ready to be looked at. */
+    boolean isIn() {
+        return in;
+    }
+
+    private static Workroom read() throws IOException {
+        try (InputStream yaml = DemoData.class.getResourceAsStream("/demo/workroom.yaml")) {
+            return new YAMLMapper().readValue(Objects.requireNonNull(yaml), Workroom.class);
+        }
+    }
+
+    private void fill(Workroom workroom) {
+        workroom.people().forEach(p -> accounts.add(p.name(), p.called(), PASSWORD, p.role()));
+        for (ClientDoc c : workroom.clients()) {
+            Client client = clients.add(
+                    c.name(),
+                    c.hand() == null ? Side.RIGHT : c.hand(),
+                    c.age() == null ? AgeGroup.ADULT : c.age(),
+                    c.notes(),
+                    "owner");
+            for (OrderDoc o : c.orders() == null ? List.<OrderDoc>of() : c.orders()) {
+                order(client, o);
+            }
+        }
+    }
+
+    private void order(Client client, OrderDoc doc) {
+        OrderForm form =
+                forms.get("trousers-tailored").in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
+        GarmentOrder order = orders.add(
+                new Orders.NewOrder(
+                        client.id(),
+                        doc.title(),
+                        form,
+                        LocalDate.now(clock).plusDays(doc.needed()),
+                        doc.options() == null ? Map.of() : doc.options()),
+                "owner");
+        Instant at = clock.instant().minusSeconds(3 * 3600);
+        List<NewReading> readings = new ArrayList<>();
+        List<Integer> struck = new ArrayList<>();
+        for (String entry : doc.readings().isBlank() ? new String[0] : doc.readings().split(" ")) {
+            String[] parts = entry.split("=", 2);
+            if (parts.length == 1) {
+                orders.setMark(order.id(), parts[0], "measurer");
+                continue;
+            }
+            at = at.plusSeconds(40);
+            boolean strike = parts[1].startsWith("!");
+            String text = (strike ? parts[1].substring(1) : parts[1]).replace('_', ' ');
+            if (strike) {
+                struck.add(readings.size());
+            }
+            readings.add(new NewReading(reading(form, parts[0], text, at, client), null));
+        }
+        if (!readings.isEmpty()) {
+            Orders.Kept kept = orders.keep(order.id(), readings);
+            struck.forEach(i -> orders.strike(order.id(), kept.readings().get(i).id(), "tape twisted", "measurer"));
+        }
+        orders.move(order.id(), doc.stage());
+    }
+
+    private static Reading reading(OrderForm form, String id, String text, Instant at, Client client) {
+        String label = id.replaceFirst("-(left|right)$", "");
+        Step step = form.step(label);
+        List<Side> sides = step.side().sides(client.handedness());
+        Side side = step.side() == StepSide.BOTH
+                ? (id.endsWith("-left") ? Side.LEFT : Side.RIGHT)
+                : sides.isEmpty() ? null : sides.get(0);
+        Length length = Entry.parse(text, form.unit())
+                .asLength()
+                .map(form.increment()::snap)
+                .orElse(null);
+        return new Reading(label, side, text, length, step.play(), at, "measurer", null, null);
+    }
+}

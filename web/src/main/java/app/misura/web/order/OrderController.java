@@ -1,0 +1,129 @@
+package app.misura.web.order;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Unit;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.ui.Say;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+@Controller
+class OrderController {
+    private final Orders orders;
+    private final Clients clients;
+    private final OrderForms forms;
+    private final Clock clock;
+
+    OrderController(Orders orders, Clients clients, OrderForms forms, Clock clock) {
+        this.orders = orders;
+        this.clients = clients;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    /** An order as a client's page lists it. */
+    record Line(String id, int number, String title, String needed, String state, List<String> signs, String stage) {
+        static Line of(GarmentOrder order) {
+            OrderProof proof = OrderProof.of(order);
+            return new Line(
+                    order.id(),
+                    order.number(),
+                    order.title(),
+                    Say.day(order.neededOn()),
+                    proof.proof().sentence().head(),
+                    proof.proof().brackets().stream()
+                            .map(b -> Say.sign(b.state()))
+                            .toList(),
+                    order.stage().word());
+        }
+    }
+
+    @GetMapping("/clients/{id}")
+    String client(@PathVariable String id, Model model) {
+        Client client = clients.get(id);
+        List<GarmentOrder> all = orders.of(id);
+        model.addAttribute("client", client);
+        model.addAttribute("since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
+        model.addAttribute("orders", all.stream().map(Line::of).toList());
+        model.addAttribute("latest", all.isEmpty() ? null : all.get(0).id());
+        return "client";
+    }
+
+    @GetMapping("/orders/new")
+    String form(@RequestParam(defaultValue = "") String client, Model model) {
+        OrderFormData data = new OrderFormData();
+        data.setClient(client);
+        model.addAttribute("form", data);
+        return page(data, model);
+    }
+
+    private String page(OrderFormData data, Model model) {
+        Optional<Client> client = clients.find(data.getClient());
+        model.addAttribute("client", client.orElse(null));
+        model.addAttribute("clients", client.isPresent() ? List.of() : clients.search("", 0, 200).clients());
+        model.addAttribute("forms", forms.all());
+        model.addAttribute("options", forms.get("trousers-tailored").options());
+        return "order-form";
+    }
+
+    @PostMapping("/orders")
+    String add(
+            @Valid @ModelAttribute("form") OrderFormData data,
+            BindingResult faults,
+            Principal who,
+            Model model,
+            HttpServletResponse response) {
+        if (!data.getClient().isBlank() && clients.find(data.getClient()).isEmpty()) {
+            faults.rejectValue("client", "gone", "This client is not here any more.");
+        }
+        Optional<OrderForm> form = forms.find(data.getForm());
+        if (form.isEmpty()) {
+            faults.rejectValue("form", "unknown", "There is no such form.");
+        }
+        LocalDate needed = null;
+        try {
+            needed = data.getNeededOn().isBlank() ? null : LocalDate.parse(data.getNeededOn());
+        } catch (DateTimeParseException e) {
+            faults.rejectValue("neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
+        }
+        Map<String, String> wrong = form.map(f -> f.faults(data.getOptions())).orElse(Map.of());
+        wrong.values().forEach(message -> faults.reject("option", message));
+        if (faults.hasErrors()) {
+            response.setStatus(422);
+            return page(data, model);
+        }
+        GarmentOrder order = orders.add(
+                new Orders.NewOrder(
+                        data.getClient(),
+                        data.getTitle(),
+                        form.orElseThrow().in(Unit.parse(data.getUnit())),
+                        needed,
+                        data.getOptions()),
+                who.getName());
+        return "redirect:/orders/" + order.id() + "/measure";
+    }
+
+    /** An order's own address leads to where its work stands. */
+    @GetMapping("/orders/{id}")
+    String order(@PathVariable String id) {
+        OrderProof proof = OrderProof.of(orders.get(id));
+        return "redirect:/orders/" + id + (proof.isComplete() ? "/proof" : "/measure");
+    }
+}

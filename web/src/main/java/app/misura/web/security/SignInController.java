@@ -1,0 +1,93 @@
+package app.misura.web.security;
+
+import app.misura.web.account.Accounts;
+import app.misura.web.account.Role;
+import java.security.SecureRandom;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The way in, and the first owner's account of an empty house. */
+@Controller
+class SignInController {
+    private static final Logger LOG = LoggerFactory.getLogger(SignInController.class);
+    private static final int SHORTEST_PASSWORD = 10;
+
+    private final Accounts accounts;
+    private final String code = String.format("%08d", new SecureRandom().nextInt(100_000_000));
+
+    SignInController(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void sayCode() {
+        if (accounts.isEmpty()) {
+            LOG.info("No account yet. The first visit makes the owner's; its one-time code is {}", code);
+        }
+    }
+
+    @GetMapping("/signin")
+    String signIn() {
+        return accounts.isEmpty() ? "redirect:/first" : "signin";
+    }
+
+    @GetMapping("/first")
+    String first(Model model) {
+        if (!accounts.isEmpty()) {
+            return "redirect:/signin";
+        }
+        model.addAttribute("name", "");
+        model.addAttribute("called", "");
+        return "first";
+    }
+
+    @PostMapping("/first")
+    synchronized String makeFirst(
+            @RequestParam String name,
+            @RequestParam String called,
+            @RequestParam String password,
+            @RequestParam("code") String given,
+            Model model) {
+        if (!accounts.isEmpty()) {
+            return "redirect:/signin";
+        }
+        String fault = fault(name.strip(), called.strip(), password, given.strip());
+        if (fault != null) {
+            model.addAttribute("fault", fault);
+            model.addAttribute("name", name);
+            model.addAttribute("called", called);
+            return "first";
+        }
+        accounts.add(name.strip(), called.strip(), password, Role.OWNER);
+        return "redirect:/signin?made";
+    }
+
+    private @org.jspecify.annotations.Nullable String fault(String name, String called, String password, String given) {
+        if (!given.equals(code)) {
+            return "The code is not the one that the start printed.";
+        }
+        if (!name.matches("[a-z0-9._-]{2,40}")) {
+            return "A sign-in name has 2 to 40 small letters, digits, points or dashes.";
+        }
+        if (called.isEmpty() || called.length() > 100) {
+            return "Say how you are called, in at most 100 characters.";
+        }
+        return password.length() < SHORTEST_PASSWORD ? "A password has at least ten characters." : null;
+    }
+
+    @RequestMapping("/denied")
+    String denied(Model model, jakarta.servlet.http.HttpServletResponse response) {
+        response.setStatus(403);
+        model.addAttribute("head", "Not with this account");
+        model.addAttribute("sentence", "Your account may not do this. The owner of the house can, or can say who may.");
+        return "said";
+    }
+}

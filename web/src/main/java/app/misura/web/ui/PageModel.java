@@ -1,0 +1,38 @@
+package app.misura.web.ui;
+
+import app.misura.web.account.Account;
+import app.misura.web.account.Accounts;
+import java.security.Principal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What every page knows: who looks at it, and whose house it is. */
+@ControllerAdvice
+class PageModel {
+    private final Accounts accounts;
+    private final String house;
+
+    PageModel(Accounts accounts, @Value("${misura.house}") String house) {
+        this.accounts = accounts;
+        this.house = house;
+    }
+
+    @ModelAttribute("who")
+    @Nullable Who who(@Nullable Principal principal) {
+        if (principal == null) {
+            return null;
+        }
+        return accounts.find(principal.getName()).map(PageModel::who).orElse(null);
+    }
+
+    private static Who who(Account account) {
+        return new Who(account.name(), account.displayName(), account.role());
+    }
+
+    @ModelAttribute("house")
+    String house() {
+        return house;
+    }
+}

@@ -1,0 +1,72 @@
+package app.misura.web.ui;
+
+import app.misura.core.format.ladder.LadderSvg;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
+import app.misura.core.proof.Bracket;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** How dates and numbers are said on pages. */
+public final class Say {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+    private static final DateTimeFormatter DAY_NAME = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.UK);
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
+
+    private Say() {}
+
+    public static String day(@Nullable LocalDate date) {
+        return date == null ? "no day set" : DAY.format(date);
+    }
+
+    public static String dayName(LocalDate date) {
+        return DAY_NAME.format(date);
+    }
+
+    public static String clock(Instant at, ZoneId zone) {
+        return CLOCK.format(at.atZone(zone));
+    }
+
+    /** When a thing was, from today: "today 10:42" or "3 May". */
+    public static String when(Instant at, ZoneId zone, LocalDate today) {
+        LocalDate day = at.atZone(zone).toLocalDate();
+        return day.equals(today) ? "today " + clock(at, zone) : DAY.format(day);
+    }
+
+    /** How long until a day: "today", "1 day", "5 days", "2 days late". */
+    public static String until(@Nullable LocalDate date, LocalDate today) {
+        if (date == null) {
+            return "no day";
+        }
+        long days = ChronoUnit.DAYS.between(today, date);
+        if (days == 0) {
+            return "today";
+        }
+        String count = Math.abs(days) == 1 ? "1 day" : Math.abs(days) + " days";
+        return days > 0 ? count : count + " late";
+    }
+
+    public static String length(Length length, Unit unit) {
+        return LengthText.column(length, unit);
+    }
+
+    /** Millimetres as centimetres with one decimal. */
+    public static String cm(double mm) {
+        return String.format(Locale.ROOT, "%.1f", mm / 10);
+    }
+
+    /** The same with its sign. */
+    public static String signedCm(double mm) {
+        return Math.abs(mm) < 0.05 ? "0" : (mm > 0 ? "+" : "−") + cm(Math.abs(mm));
+    }
+
+    public static String sign(Bracket.State state) {
+        return LadderSvg.sign(state);
+    }
+}
