@@ -70,11 +70,14 @@ final class FigureSvg {
         out.append("</g>");
     }
 
-    /** A dotted level from one margin to the other, behind the figure, with its name at the far margin. */
-    void level(double y, double labelY, double x0, double x1, String name, double type) {
-        Point at = scale.of(0, y);
+    /** A dotted level from one margin to the other, behind the figure. */
+    void level(double y, double labelY, double x0, double x1) {
         out.append("<path class=\"level\" stroke-width=\"").append(Strokes.n(.9 * stroke)).append("\" stroke-dasharray=\"").append(Strokes.n(4 * stroke)).append(' ').append(Strokes.n(4 * stroke))
-                .append("\" d=\"M").append(Strokes.n(x0)).append(' ').append(Strokes.n(at.y())).append('H').append(Strokes.n(x1 - 14 * stroke)).append('L').append(Strokes.n(x1 - 3 * stroke)).append(' ').append(Strokes.n(labelY)).append("\"/>")
-                .append("<text class=\"levelname\" x=\"").append(Strokes.n(x1)).append("\" y=\"").append(Strokes.n(labelY + type * .34)).append("\" font-size=\"").append(Strokes.n(type)).append("\">").append(name).append("</text>");
+                .append("\" d=\"M").append(Strokes.n(x0)).append(' ').append(Strokes.n(scale.of(0, y).y())).append('H').append(Strokes.n(x1 - 14 * stroke)).append('L').append(Strokes.n(x1 - 3 * stroke)).append(' ').append(Strokes.n(labelY)).append("\"/>");
+    }
+
+    /** The level's name at the far margin, over the figure. */
+    void name(double labelY, double x, String name, double type) {
+        out.append("<text class=\"levelname\" x=\"").append(Strokes.n(x)).append("\" y=\"").append(Strokes.n(labelY + type * .34)).append("\" font-size=\"").append(Strokes.n(type)).append("\">").append(name).append("</text>");
     }
 }

@@ -99,15 +99,20 @@ public final class Picture {
         out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"fig\" role=\"img\" viewBox=\"0 0 ").append(Strokes.n(width)).append(' ').append(Strokes.n(height)).append("\"><title>")
                 .append(title).append("</title><desc>").append(description).append("</desc>");
         FigureSvg drawer = new FigureSvg(out, scale, stroke, "f" + view.word());
-        levels(drawer, figure, scale, box, width);
+        List<Named> levels = levels(figure, scale, box);
+        levels.forEach(l -> drawer.level(l.y(), l.labelY(), 0, width - 46));
         drawer.draw(figure);
+        levels.forEach(l -> drawer.name(l.labelY(), width - 44, l.name(), 15));
         if (!tape.isEmpty()) {
             new TapeSvg(out, scale, Math.max(.9, Math.min(1.35, stroke))).draw(tape, figure);
         }
         return out.append("</svg>").toString();
     }
 
-    private static void levels(FigureSvg drawer, Figure figure, Scale scale, Box box, double width) {
+    /** A level that is shown. @param labelY where its name stands, pushed clear of its neighbours */
+    private record Named(String name, double y, double labelY) {}
+
+    private static List<Named> levels(Figure figure, Scale scale, Box box) {
         List<double[]> at = new ArrayList<>();
         List<String> names = List.of("band", "seat", "crotch", "knee", "ankle", "floor");
         for (int i = 0; i < names.size(); i++) {
@@ -129,15 +134,13 @@ public final class Picture {
                 }
             }
         }
-        for (double[] a : at) {
-            drawer.level(a[1], a[3], 0, width - 44, names.get((int) a[0]), 15);
-        }
+        return at.stream().map(a -> new Named(names.get((int) a[0]), a[1], a[3])).toList();
     }
 
     private static Box box(Figure figure, Tape tape) {
         double h = figure.body().height();
         double top = h + figure.frame().dy();
-        Box whole = new Box(-.30 * h, -.03 * h, .34 * h, top + .03 * h);
+        Box whole = new Box(-.28 * h, -.03 * h, .40 * h, top + .03 * h);
         if (figure.view() == View.SEATED) {
             whole = new Box(-.20 * h, -.03 * h, .44 * h, top + .03 * h);
         }
@@ -157,7 +160,7 @@ public final class Picture {
             }
         }
         if (high - low > LONG * h) {
-            return high > .7 * h ? whole : new Box(-.28 * h, -.03 * h, .32 * h, Math.max(high, .6 * h) + .10 * h);
+            return high > .7 * h ? whole : new Box(-.26 * h, -.03 * h, .36 * h, Math.max(high, .6 * h) + .10 * h);
         }
         double middleY = (low + high) / 2;
         double half = Math.max(.20 * h, (high - low) / 2 + .07 * h);

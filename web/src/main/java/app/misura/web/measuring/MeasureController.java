@@ -11,6 +11,7 @@ import app.misura.web.order.OrderProof;
 import app.misura.web.order.Orders;
 import app.misura.web.order.StoredReading;
 import app.misura.web.store.NotThere;
+import app.misura.web.ui.FigureView;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.time.Clock;
@@ -47,10 +48,26 @@ class MeasureController {
             @PathVariable String id,
             @RequestParam(required = false) @Nullable String step,
             @RequestParam(required = false) @Nullable String side,
+            @RequestParam(name = "view", required = false) @Nullable String turned,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Model model) {
-        model.addAttribute("view", desk.view(orders.get(id), step, side(side), MeasureDesk.Heard.NOTHING));
+        show(model, orders.get(id), step, side(side), MeasureDesk.Heard.NOTHING, turned);
         return page(target);
+    }
+
+    private MeasureView show(
+            Model model,
+            GarmentOrder order,
+            @Nullable String step,
+            @Nullable Side side,
+            MeasureDesk.Heard heard,
+            @Nullable String turned) {
+        MeasureView view = desk.view(order, step, side, heard);
+        model.addAttribute("view", view);
+        model.addAttribute(
+                "figure",
+                FigureView.of(view.proof(), order.form().step(view.step().label()), turned));
+        return view;
     }
 
     private static String page(@Nullable String target) {
@@ -88,14 +105,13 @@ class MeasureController {
         }
         response.setStatus(422);
         String tone = judged instanceof Judged.Unusual ? "doubt" : "wrong";
-        model.addAttribute(
-                "view",
-                desk.view(
-                        order,
-                        step,
-                        slot.side(),
-                        new MeasureDesk.Heard(
-                                clip(text), judged.sentence(), tone, judged instanceof Judged.Unusual ? text : "")));
+        show(
+                model,
+                order,
+                step,
+                slot.side(),
+                new MeasureDesk.Heard(text, judged.sentence(), tone, judged instanceof Judged.Unusual ? text : ""),
+                null);
         return page(target);
     }
 
@@ -144,8 +160,7 @@ class MeasureController {
             String side = next.side() == null ? "" : "&side=" + next.side().word();
             return "redirect:/orders/" + id + "/measure?step=" + next.step() + side;
         }
-        MeasureView view = desk.view(order, next.step(), next.side(), MeasureDesk.Heard.NOTHING);
-        model.addAttribute("view", view);
+        MeasureView view = show(model, order, next.step(), next.side(), MeasureDesk.Heard.NOTHING, null);
         model.addAttribute("said", said(order, step, slot, view));
         return page(target);
     }
@@ -223,7 +238,7 @@ class MeasureController {
         if (target == null) {
             return "redirect:/orders/" + id + "/measure?step=" + next.step();
         }
-        model.addAttribute("view", desk.view(now, next.step(), null, MeasureDesk.Heard.NOTHING));
+        show(model, now, next.step(), null, MeasureDesk.Heard.NOTHING, null);
         return page(target);
     }
 
@@ -246,8 +261,7 @@ class MeasureController {
         if (target == null) {
             return "redirect:/orders/" + id + "/measure?step=" + struck.step();
         }
-        model.addAttribute(
-                "view", desk.view(orders.get(id), struck.step(), struck.side(), MeasureDesk.Heard.NOTHING));
+        show(model, orders.get(id), struck.step(), struck.side(), MeasureDesk.Heard.NOTHING, null);
         return page(target);
     }
 

@@ -77,8 +77,8 @@ class MeasureDesk {
                 step(order, proof, step, wantedSide, heard),
                 at > 0 ? steps.get(at - 1).label() : null,
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
-                List.of(),
-                order.readings().size());
+                order.readings().size(),
+                proof);
     }
 
     static List<MeasureView.Count> counts(Proof proof) {

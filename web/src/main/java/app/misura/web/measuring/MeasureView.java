@@ -2,6 +2,7 @@ package app.misura.web.measuring;
 
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.Rung;
+import app.misura.core.proof.Proof;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -26,8 +27,8 @@ record MeasureView(
         StepView step,
         @Nullable String previous,
         @Nullable String next,
-        List<String> strip,
-        int seen) {
+        int seen,
+        Proof proof) {
 
     record Count(String sign, String words, boolean wrong) {}
 

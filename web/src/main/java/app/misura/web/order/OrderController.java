@@ -2,9 +2,12 @@ package app.misura.web.order;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.body.View;
 import app.misura.core.length.Unit;
+import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -62,7 +65,10 @@ class OrderController {
         model.addAttribute("client", client);
         model.addAttribute("since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
         model.addAttribute("orders", all.stream().map(Line::of).toList());
-        model.addAttribute("latest", all.isEmpty() ? null : all.get(0).id());
+        all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
+            Proof proof = Proof.of(o.sheet());
+            model.addAttribute("figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
+        });
         return "client";
     }
 

@@ -1,5 +1,7 @@
 package app.misura.web.order;
 
+import app.misura.core.form.Step;
+import app.misura.core.measure.Kind;
 import app.misura.core.proof.Proof;
 import java.util.Optional;
 
@@ -40,7 +42,13 @@ public record OrderProof(GarmentOrder order, Proof proof) {
                 .findFirst();
     }
 
+    /** Whether everything that is measured is there; a wish may stay open. */
     public boolean isComplete() {
-        return taken() == asked();
+        return order.form().asked(order.answers()).stream()
+                        .filter(Step::isMark)
+                        .allMatch(s -> order.marks().contains(s.label()))
+                && order.sheet().slots().stream()
+                        .filter(slot -> slot.step().taken().kind() != Kind.WISH)
+                        .allMatch(slot -> proof.settled().containsKey(slot.id()));
     }
 }

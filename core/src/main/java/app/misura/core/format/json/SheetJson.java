@@ -102,6 +102,46 @@ public final class SheetJson {
                 hand.equals("left") ? Side.LEFT : Side.RIGHT, AgeGroup.named(age).orElse(AgeGroup.ADULT));
     }
 
+    /** Stored choices; the usual ones where the text is empty. @throws JsonRefused if it is none of ours */
+    public static TrousersChoices choices(String json, TrousersChoices usual) throws JsonRefused {
+        if (json.isEmpty()) {
+            return usual;
+        }
+        JsonIn in = JsonIn.document(JsonText.parse(json), "choices/1");
+        TrousersChoices choices = choices(in.object("choices"), usual);
+        in.finish();
+        return choices;
+    }
+
+    /** Choices as a text; {@link #choices(String, TrousersChoices)} gives them back. */
+    public static String write(TrousersChoices c) {
+        return JsonText.write(JsonOut.document("choices/1")
+                .put(
+                        "choices",
+                        JsonOut.object()
+                                .put("fit", c.fit().word())
+                                .put("front", c.front().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
+                                .put("hemGirthMm", c.hemGirth())
+                                .put("waistbandMm", c.waistband())
+                                .put("hemAboveFloorMm", c.hemAboveFloor())
+                                .put("seatShape", List.of("flat", "regular", "prominent").get(c.seatShape() + 1))
+                                .put(
+                                        "cloth",
+                                        JsonOut.object()
+                                                .put("shrinkAcross", c.cloth().shrinkAcross())
+                                                .put("shrinkAlong", c.cloth().shrinkAlong())
+                                                .put("stretchAcross", c.cloth().stretchAcross())
+                                                .put("stretchAlong", c.cloth().stretchAlong()))
+                                .put("layersMm", c.layers())
+                                .put("growthMonths", c.growthMonths())
+                                .put(
+                                        "allowanceMm",
+                                        JsonOut.object()
+                                                .put("seam", c.seamAllowance())
+                                                .put("hem", c.hemAllowance())))
+                .tree());
+    }
+
     private static TrousersChoices choices(JsonIn in, TrousersChoices usual) {
         String fit = in.choice(
                 "fit", List.of("close", "regular", "easy"), usual.fit().word());

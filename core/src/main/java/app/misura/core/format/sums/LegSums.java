@@ -1,0 +1,166 @@
+package app.misura.core.format.sums;
+
+import app.misura.core.body.Body;
+import app.misura.core.body.BodyNumbers;
+import app.misura.core.body.Picture;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The sums as lengths, to one scale: outside and inside leg beside the body at their true heights, the parts stacked
+ * against the whole, the surplus hatched with its size; other wrong sums laid out flat, parts end to end over the whole.
+ */
+public final class LegSums {
+    private static final double WIDTH = 416;
+    private static final double LEG_HEIGHT = 430;
+    private static final double FLAT = 62;
+
+    private final Proof proof;
+    private final StringBuilder out = new StringBuilder();
+    private final double unit;
+    private final double floor = LEG_HEIGHT - 8;
+
+    private LegSums(Proof proof) {
+        this.proof = proof;
+        double tallest = 60;
+        for (String[] column : new String[][] {{"D1"}, {"D2", "D3"}, {"S1"}, {"S2", "D3"}}) {
+            double sum = 0;
+            for (String id : column) {
+                sum += cm(id);
+            }
+            tallest = Math.max(tallest, sum);
+        }
+        this.unit = (LEG_HEIGHT - 48) / tallest;
+    }
+
+    public static String svg(Proof proof) {
+        return new LegSums(proof).draw();
+    }
+
+    private double cm(String id) {
+        return proof.value(id).map(Length::toCm).orElse(0.0);
+    }
+
+    private String draw() {
+        List<Bracket> flat = proof.brackets().stream()
+                .filter(b -> b.state() == Bracket.State.WRONG || b.state() == Bracket.State.GAP)
+                .filter(b -> !List.of("outside-leg", "inside-leg").contains(b.closure().id()))
+                .toList();
+        double height = LEG_HEIGHT + flat.size() * FLAT;
+        out.append(String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"sumsfig\" viewBox=\"0 0 %s %s\" role=\"img\"><title>The sums drawn on the body</title>",
+                n(WIDTH),
+                n(height)));
+        body();
+        leg("outside-leg", 44, 100, false);
+        leg("inside-leg", 318, 374, true);
+        double y = LEG_HEIGHT + 8;
+        for (Bracket bracket : flat) {
+            flat(bracket, y);
+            y += FLAT;
+        }
+        return out.append("</svg>").toString();
+    }
+
+    private void body() {
+        Body body = Body.of(BodyNumbers.of(proof));
+        double crotch = body.level("crotch");
+        double band = body.level("band");
+        double top = floor - (band + 12) * unit;
+        out.append("<defs><clipPath id=\"below\"><rect x=\"150\" y=\"").append(n(Math.max(0, top))).append("\" width=\"126\" height=\"").append(n(LEG_HEIGHT)).append("\"/></clipPath></defs>");
+        String outline = Picture.outline(body, 213, floor, unit);
+        out.append("<path class=\"body\" stroke-width=\"1.8\" clip-path=\"url(#below)\" d=\"").append(outline).append("\"/>");
+        for (double y : new double[] {band, crotch, body.level("knee"), 0}) {
+            path("lvl", "M0 " + n(floor - y * unit) + "H" + n(WIDTH));
+        }
+    }
+
+    /** One closure of a leg: the whole at one place, its parts stacked at the other. */
+    private void leg(String id, double xWhole, double xParts, boolean right) {
+        Optional<Bracket> found = proof.brackets().stream().filter(b -> b.closure().id().equals(id)).findFirst();
+        if (found.isEmpty() || !found.get().isJudged()) {
+            return;
+        }
+        Bracket bracket = found.get();
+        String whole = bracket.closure().wholes().get(0);
+        List<String> parts = new ArrayList<>(bracket.closure().parts());
+        java.util.Collections.reverse(parts);
+        bar(whole, xWhole, floor, cm(whole), right);
+        double y = floor;
+        for (String part : parts) {
+            y = bar(part, xParts, y, cm(part), right);
+        }
+        if (bracket.state() != Bracket.State.CLOSED) {
+            double a = floor - cm(whole) * unit;
+            surplus(Math.min(xWhole, xParts), Math.max(xWhole, xParts), Math.min(a, y), Math.max(a, y), bracket);
+        }
+    }
+
+    private double bar(String id, double x, double from, double cm, boolean right) {
+        boolean bad = proof.suspected().contains(id);
+        double to = from - cm * unit;
+        path(bad ? "bad" : "bar", "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M" + n(x - 6) + " " + n(to) + "H" + n(x + 6));
+        double middle = (from + to) / 2 + 5;
+        out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(right && x > 340 ? x + 7 : x + 7)).append("\" y=\"").append(n(middle)).append("\"><tspan font-weight=\"650\">")
+                .append(id).append("</tspan></text><text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 7)).append("\" y=\"").append(n(middle + 17)).append("\">").append(text(id)).append("</text>");
+        return to;
+    }
+
+    private String text(String id) {
+        return proof.value(id)
+                .map(l -> LengthText.column(l, proof.sheet().unit()))
+                .orElse("");
+    }
+
+    private void surplus(double left, double right, double top, double bottom, Bracket bracket) {
+        StringBuilder hatch = new StringBuilder();
+        for (double x = left - (bottom - top); x < right; x += 7) {
+            double x0 = Math.max(left, x);
+            double x1 = Math.min(right, x + (bottom - top));
+            hatch.append("M").append(n(x0)).append(' ').append(n(bottom - (x0 - x))).append('L').append(n(x1)).append(' ').append(n(bottom - (x1 - x)));
+        }
+        path("hatch", hatch.toString());
+        path("over", "M" + n(left) + " " + n(top) + "H" + n(right) + "V" + n(bottom) + "H" + n(left) + "Z");
+        Length gap = java.util.Objects.requireNonNull(bracket.gap());
+        out.append("<text class=\"badtext\" text-anchor=\"middle\" x=\"").append(n((left + right) / 2)).append("\" y=\"").append(n(top - 7)).append("\">")
+                .append(LengthText.column(gap.abs(), proof.sheet().unit())).append(gap.isPositive() ? " over" : " short").append("</text>");
+    }
+
+    private void flat(Bracket bracket, double y) {
+        double total = Math.max(1, Math.max(sum(bracket.closure().parts()), sum(bracket.closure().wholes())));
+        double each = (WIDTH - 24) / total;
+        strip(bracket.closure().parts(), y, each);
+        strip(bracket.closure().wholes(), y + 28, each);
+    }
+
+    private double sum(List<String> ids) {
+        return ids.stream().mapToDouble(this::cm).sum();
+    }
+
+    private void strip(List<String> ids, double y, double each) {
+        double x = 4;
+        for (String id : ids) {
+            boolean bad = proof.suspected().contains(id);
+            double w = cm(id) * each;
+            path(bad ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");
+            out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 8)).append("\" y=\"").append(n(y + 17)).append("\"><tspan font-weight=\"650\">").append(id).append("</tspan> ").append(text(id)).append("</text>");
+            x += w;
+        }
+    }
+
+    private void path(String css, String d) {
+        out.append("<path class=\"").append(css).append("\" d=\"").append(d).append("\"/>");
+    }
+
+    private static String n(double v) {
+        String text = String.format(Locale.ROOT, "%.1f", v);
+        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+    }
+}

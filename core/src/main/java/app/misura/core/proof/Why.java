@@ -1,0 +1,40 @@
+package app.misura.core.proof;
+
+import app.misura.core.adjust.Adjustment;
+import java.util.List;
+
+/** Why the proof suspects what it suspects, in one sentence or two. */
+public final class Why {
+    private Why() {}
+
+    /** The reason for the strongest suspicion; empty where nothing is suspected. */
+    public static String of(Proof proof) {
+        if (proof.adjustment().suspects().isEmpty()) {
+            return "";
+        }
+        Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
+        List<Bracket> gaping = proof.brackets().stream()
+                .filter(b -> b.state() == Bracket.State.WRONG)
+                .filter(b -> suspect.members().stream().anyMatch(b.closure()::concerns))
+                .toList();
+        if (gaping.isEmpty()) {
+            return "Left and right of one step lie further apart than the two sides of a body do.";
+        }
+        String names = String.join(" and the ", gaping.stream().map(b -> b.closure().name()).toList());
+        if (suspect.members().size() > 1) {
+            return "The " + names + " gapes, and nothing else tells " + Sentence.either(suspect.members()) + " apart: each would explain it.";
+        }
+        String id = suspect.members().get(0);
+        if (gaping.size() > 1) {
+            return "The " + names + " gape, and " + id + " is the step they share.";
+        }
+        List<String> others = gaping.get(0).closure().members().stream()
+                .filter(m -> !m.equals(id))
+                .filter(m -> proof.bracketsOf(m).stream().anyMatch(b -> b.state() == Bracket.State.CLOSED))
+                .toList();
+        return "Only the " + names + " gapes. "
+                + (others.isEmpty()
+                        ? "The others say otherwise of " + id + "."
+                        : String.join(" and ", others) + (others.size() == 1 ? " closes" : " each close") + " another sum, so " + id + " stands alone.");
+    }
+}

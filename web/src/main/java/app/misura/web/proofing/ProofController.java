@@ -1,0 +1,170 @@
+package app.misura.web.proofing;
+
+import app.misura.core.adjust.Adjustment;
+import app.misura.core.finding.Finding;
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
+import app.misura.core.format.ladder.Ladder;
+import app.misura.core.format.ladder.LadderSvg;
+import app.misura.core.format.ladder.Metrics;
+import app.misura.core.format.ladder.Rung;
+import app.misura.core.format.sums.LegSums;
+import app.misura.core.format.sums.NumberLine;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.proof.Why;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.OrderProof;
+import app.misura.web.order.Orders;
+import app.misura.web.ui.Say;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The proof of one sheet: the sentence, why, what to take again, the sums on the body, the whole sheet. */
+@Controller
+class ProofController {
+    private final Orders orders;
+
+    ProofController(Orders orders) {
+        this.orders = orders;
+    }
+
+    record Count(String sign, String words, boolean wrong) {}
+
+    record PartView(String letter, List<Rung> rungs, Ladder.Gate gate) {}
+
+    record Again(String label, String name, String how) {}
+
+    record Sides(String label, String name, String left, String right, String said) {}
+
+    @GetMapping("/orders/{id}/proof")
+    String proof(@PathVariable String id, Model model) {
+        OrderProof each = OrderProof.of(orders.get(id));
+        GarmentOrder order = each.order();
+        Proof proof = each.proof();
+        Ladder ladder = Ladder.of(proof, order.marks(), null, Metrics.PROOF);
+        model.addAttribute("order", order);
+        model.addAttribute("sentence", proof.sentence());
+        model.addAttribute("wrong", proof.verdict() == Proof.Verdict.FAULTS);
+        model.addAttribute("verdict", proof.verdict().word());
+        model.addAttribute("taken", each.taken() + " of " + each.asked() + " taken");
+        model.addAttribute("complete", each.isComplete());
+        model.addAttribute("counts", counts(proof));
+        model.addAttribute("ladder", ladder);
+        model.addAttribute("brackets", LadderSvg.brackets(ladder));
+        model.addAttribute("parts", parts(order, ladder));
+        model.addAttribute("why", Why.of(proof));
+        model.addAttribute("suspects", String.join(", ", proof.suspected()));
+        model.addAttribute("line", line(proof));
+        model.addAttribute("again", again(proof));
+        model.addAttribute("findings", findings(proof));
+        model.addAttribute("sides", sides(proof));
+        model.addAttribute("sums", LegSums.svg(proof));
+        model.addAttribute("unchecked", unchecked(proof, true));
+        model.addAttribute("waiting", unchecked(proof, false));
+        model.addAttribute("unsteady", unsteady(order));
+        return "proof";
+    }
+
+    private static List<Count> counts(Proof proof) {
+        List<Count> counts = new ArrayList<>();
+        for (Bracket.State state : List.of(
+                Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME)) {
+            if (proof.count(state) > 0) {
+                counts.add(new Count(
+                        Say.sign(state), proof.count(state) + " " + state.word(), state == Bracket.State.WRONG));
+            }
+        }
+        return counts;
+    }
+
+    private static List<PartView> parts(GarmentOrder order, Ladder ladder) {
+        List<PartView> parts = new ArrayList<>();
+        for (Part part : order.form().parts()) {
+            List<Rung> rungs = ladder.rungs().stream()
+                    .filter(r -> r.step().part().equals(part.letter()))
+                    .toList();
+            if (!rungs.isEmpty()) {
+                parts.add(new PartView(part.letter(), rungs, ladder.gates().get(part.letter())));
+            }
+        }
+        return parts;
+    }
+
+    /** What was read against what the others say, where one reading is suspected. */
+    private static String line(Proof proof) {
+        if (proof.adjustment().suspects().isEmpty()) {
+            return "";
+        }
+        Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
+        String id = suspect.members().get(0);
+        Optional<Length> read = proof.value(id);
+        Unit unit = proof.sheet().unit();
+        return read.isEmpty() || suspect.members().size() > 1
+                ? ""
+                : NumberLine.svg(read.get().to(unit), suspect.corrections().get(id), unit);
+    }
+
+    private static List<Again> again(Proof proof) {
+        return proof.retake().stream()
+                .map(label -> {
+                    Step step = proof.sheet().form().step(label);
+                    return new Again(label, step.name(), step.prompt().how());
+                })
+                .toList();
+    }
+
+    /** Faults first; what the sentence and the brackets say already is not said again. */
+    private static List<Finding> findings(Proof proof) {
+        return proof.findings().stream()
+                .filter(f -> !f.rule().equals("closure-wrong"))
+                .sorted((a, b) -> b.severity().compareTo(a.severity()))
+                .toList();
+    }
+
+    private static List<Sides> sides(Proof proof) {
+        List<Sides> sides = new ArrayList<>();
+        Unit unit = proof.sheet().unit();
+        for (Step step : proof.sheet().form().steps()) {
+            Optional<Length> left = proof.value(step.label() + "-left");
+            Optional<Length> right = proof.value(step.label() + "-right");
+            if (left.isPresent() && right.isPresent()) {
+                Length apart = left.get().minus(right.get()).abs();
+                boolean even = apart.toCm() <= 2.5;
+                sides.add(new Sides(
+                        step.label(),
+                        step.name(),
+                        LengthText.column(left.get(), unit),
+                        LengthText.column(right.get(), unit),
+                        LengthText.column(apart, unit) + " apart: "
+                                + (even ? "the larger serves both." : "the pieces are drafted apart.")));
+            }
+        }
+        return sides;
+    }
+
+    private static List<String> unchecked(Proof proof, boolean inNoSum) {
+        return proof.unchecked().stream()
+                .filter(u -> u.inNoSum() == inNoSum)
+                .map(u -> inNoSum || u.wouldCheck().isEmpty()
+                        ? u.id()
+                        : u.id() + " (" + String.join(", ", u.wouldCheck()) + " would)")
+                .toList();
+    }
+
+    private static List<String> unsteady(GarmentOrder order) {
+        return order.form().steps().stream()
+                .map(Step::label)
+                .filter(label -> order.sheet().readings().stream()
+                        .anyMatch(r -> r.step().equals(label) && !r.counts()))
+                .toList();
+    }
+}

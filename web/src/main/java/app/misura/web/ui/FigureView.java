@@ -1,0 +1,49 @@
+package app.misura.web.ui;
+
+import app.misura.core.body.Body;
+import app.misura.core.body.BodyNumbers;
+import app.misura.core.body.Picture;
+import app.misura.core.body.View;
+import app.misura.core.form.Step;
+import app.misura.core.proof.Proof;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** The figure panel: one view of the client's own body, with the tape of the step, and the ways to turn it. */
+public record FigureView(List<Turn> views, String svg) {
+    private static final double WIDTH = 304;
+    private static final double HEIGHT = 560;
+
+    public record Turn(String id, String name, boolean now) {}
+
+    /** The figure for a step; a view that is asked for stands where it is not the tape's own. */
+    public static FigureView of(Proof proof, Step step, @Nullable String wanted) {
+        Body body = Body.of(BodyNumbers.of(proof));
+        Optional<Picture.Shown> shown = step.measure() == null
+                ? Optional.empty()
+                : Picture.of(step.measure(), step.condition());
+        View own = shown.map(Picture.Shown::view).orElse(View.FRONT);
+        View view = wanted == null ? own : View.named(wanted).orElse(own);
+        List<Turn> turns = new ArrayList<>();
+        for (View each : View.values()) {
+            turns.add(new Turn(each.word(), each.title(), each == view));
+        }
+        String svg = Picture.svg(
+                body,
+                view,
+                view == own ? shown.map(Picture.Shown::path).orElse(null) : null,
+                step.name(),
+                step.measure() == null ? step.prompt().brief() : step.measure().path(),
+                WIDTH,
+                HEIGHT);
+        return new FigureView(turns, svg);
+    }
+
+    /** The plain body to scale, for a client's page. */
+    public static String plain(Proof proof, View view) {
+        return Picture.svg(
+                Body.of(BodyNumbers.of(proof)), view, null, "The body to scale", "Drawn from what was measured", 190, 400);
+    }
+}
