@@ -508,6 +508,15 @@ public final class Body {
         };
     }
 
+    /** Half the width of the body at its widest below the waist, without the arms, cm. */
+    public double hipHalfWidth() {
+        double leg = legs.values().stream()
+                .mapToDouble(l -> l.get(0).outer())
+                .max()
+                .orElse(0);
+        return Math.max(Math.max(t("seat").w, t("highHip").w), Math.max(t("trouser").w, leg));
+    }
+
     /** Girth of the section that is drawn at a level of the trunk or of a leg. */
     public double girthAt(String level, Side side) {
         if (trunk.containsKey(level)) {

@@ -3,6 +3,7 @@ package app.misura.web.cutting;
 import app.misura.core.cut.TrousersCut;
 import app.misura.core.fit.TrousersChoices;
 import app.misura.core.format.json.SheetJson;
+import app.misura.core.format.sheet.CutTable;
 import app.misura.core.format.svg.PieceView;
 import app.misura.core.proof.Proof;
 import app.misura.web.order.GarmentOrder;
@@ -71,7 +72,7 @@ class CutController {
         model.addAttribute("open", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("inputs", List.of());
         if (result instanceof TrousersCut.Cut cut) {
-            model.addAttribute("cut", CutView.of(cut.spec(), order.form()));
+            model.addAttribute("cut", CutTable.of(cut.spec(), order.form()));
             model.addAttribute("pieces", PieceView.svg(cut.spec()));
         } else if (result instanceof TrousersCut.Refused refused) {
             model.addAttribute("refusal", refused.sentence());

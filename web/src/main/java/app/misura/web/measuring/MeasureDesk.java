@@ -13,7 +13,6 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
-import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.OrderProof;
 import app.misura.web.order.StoredReading;
@@ -31,11 +30,9 @@ import org.springframework.stereotype.Component;
 /** Lays out the measuring screen of one order at one step. */
 @Component
 class MeasureDesk {
-    private final Accounts accounts;
     private final Clock clock;
 
-    MeasureDesk(Accounts accounts, Clock clock) {
-        this.accounts = accounts;
+    MeasureDesk(Clock clock) {
         this.clock = clock;
     }
 
@@ -60,8 +57,7 @@ class MeasureDesk {
         StoredReading last = order.last();
         String kept = last == null
                 ? ""
-                : "kept " + Say.when(last.reading().at(), clock.getZone(), LocalDate.now(clock)).replace("today ", "")
-                        + " · " + accounts.called(last.reading().by());
+                : "kept " + Say.when(last.reading().at(), clock.getZone(), LocalDate.now(clock)).replace("today ", "");
         return new MeasureView(
                 order.id(),
                 order.client().name(),

@@ -1,9 +1,6 @@
 package app.misura.web.ui;
 
 import app.misura.core.format.ladder.LadderSvg;
-import app.misura.core.length.Length;
-import app.misura.core.length.LengthText;
-import app.misura.core.length.Unit;
 import app.misura.core.proof.Bracket;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -50,20 +47,6 @@ public final class Say {
         }
         String count = Math.abs(days) == 1 ? "1 day" : Math.abs(days) + " days";
         return days > 0 ? count : count + " late";
-    }
-
-    public static String length(Length length, Unit unit) {
-        return LengthText.column(length, unit);
-    }
-
-    /** Millimetres as centimetres with one decimal. */
-    public static String cm(double mm) {
-        return String.format(Locale.ROOT, "%.1f", mm / 10);
-    }
-
-    /** The same with its sign. */
-    public static String signedCm(double mm) {
-        return Math.abs(mm) < 0.05 ? "0" : (mm > 0 ? "+" : "−") + cm(Math.abs(mm));
     }
 
     public static String sign(Bracket.State state) {

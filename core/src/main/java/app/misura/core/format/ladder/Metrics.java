@@ -18,7 +18,7 @@ public record Metrics(
     /** Beside the proof. */
     public static final Metrics PROOF = new Metrics(23, 7, 22, 20, 17, 7, 78);
     /** On paper, in units of a quarter millimetre. */
-    public static final Metrics PAPER = new Metrics(34, 18, 22, 26, 20, 8, 100);
+    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96);
 
     /** Two spines in one lane stay this far apart. */
     static final double CLEAR = 6;

@@ -59,8 +59,8 @@ public final class LegSums {
                 n(WIDTH),
                 n(height)));
         body();
-        leg("outside-leg", 44, 100, false);
-        leg("inside-leg", 318, 374, true);
+        leg("outside-leg", 22, 74);
+        leg("inside-leg", 312, 368);
         double y = LEG_HEIGHT + 8;
         for (Bracket bracket : flat) {
             flat(bracket, y);
@@ -74,7 +74,8 @@ public final class LegSums {
         double crotch = body.level("crotch");
         double band = body.level("band");
         double top = floor - (band + 12) * unit;
-        out.append("<defs><clipPath id=\"below\"><rect x=\"150\" y=\"").append(n(Math.max(0, top))).append("\" width=\"126\" height=\"").append(n(LEG_HEIGHT)).append("\"/></clipPath></defs>");
+        double half = (body.hipHalfWidth() + 0.8) * unit;
+        out.append("<defs><clipPath id=\"below\"><rect x=\"").append(n(213 - half)).append("\" y=\"").append(n(Math.max(0, top))).append("\" width=\"").append(n(2 * half)).append("\" height=\"").append(n(LEG_HEIGHT)).append("\"/></clipPath></defs>");
         String outline = Picture.outline(body, 213, floor, unit);
         out.append("<path class=\"body\" stroke-width=\"1.8\" clip-path=\"url(#below)\" d=\"").append(outline).append("\"/>");
         for (double y : new double[] {band, crotch, body.level("knee"), 0}) {
@@ -83,7 +84,7 @@ public final class LegSums {
     }
 
     /** One closure of a leg: the whole at one place, its parts stacked at the other. */
-    private void leg(String id, double xWhole, double xParts, boolean right) {
+    private void leg(String id, double xWhole, double xParts) {
         Optional<Bracket> found = proof.brackets().stream().filter(b -> b.closure().id().equals(id)).findFirst();
         if (found.isEmpty() || !found.get().isJudged()) {
             return;
@@ -92,10 +93,10 @@ public final class LegSums {
         String whole = bracket.closure().wholes().get(0);
         List<String> parts = new ArrayList<>(bracket.closure().parts());
         java.util.Collections.reverse(parts);
-        bar(whole, xWhole, floor, cm(whole), right);
+        bar(whole, xWhole, floor, cm(whole));
         double y = floor;
         for (String part : parts) {
-            y = bar(part, xParts, y, cm(part), right);
+            y = bar(part, xParts, y, cm(part));
         }
         if (bracket.state() != Bracket.State.CLOSED) {
             double a = floor - cm(whole) * unit;
@@ -103,12 +104,12 @@ public final class LegSums {
         }
     }
 
-    private double bar(String id, double x, double from, double cm, boolean right) {
+    private double bar(String id, double x, double from, double cm) {
         boolean bad = proof.suspected().contains(id);
         double to = from - cm * unit;
         path(bad ? "bad" : "bar", "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M" + n(x - 6) + " " + n(to) + "H" + n(x + 6));
         double middle = (from + to) / 2 + 5;
-        out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(right && x > 340 ? x + 7 : x + 7)).append("\" y=\"").append(n(middle)).append("\"><tspan font-weight=\"650\">")
+        out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 7)).append("\" y=\"").append(n(middle)).append("\"><tspan font-weight=\"650\">")
                 .append(id).append("</tspan></text><text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 7)).append("\" y=\"").append(n(middle + 17)).append("\">").append(text(id)).append("</text>");
         return to;
     }

@@ -16,10 +16,10 @@ import java.util.Locale;
  * line of the table carries its name ({@code data-of}), what is sewn together the seam's ({@code data-seam}).
  */
 public final class PieceView {
-    private static final double GAP = 70;
-    private static final double LABELS = 120;
+    private static final double GAP = 55;
+    private static final double LABELS = 112;
     /** Height of the small type, in mm of the pieces. */
-    private static final double TYPE = 23;
+    private static final double TYPE = 29;
 
     private final CutSpec spec;
     private final StringBuilder out = new StringBuilder();
@@ -86,8 +86,8 @@ public final class PieceView {
         double from = knee + 40;
         double to = knee + (piece.level("hem").from().y() - knee) * 0.72;
         out.append(f("<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>", a.x(), from, to, b.x(), from));
-        text(16, (from + to) / 2 - 4, 28, "class=\"name\"", title(piece));
-        text(16, (from + to) / 2 + 24, TYPE, "", "cut " + piece.count());
+        text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece));
+        text(12, (from + to) / 2 + 28, TYPE, "", "cut " + piece.count());
         for (Edge edge : piece.edges()) {
             edge(piece, edge);
         }

@@ -1,4 +1,4 @@
-package app.misura.web.cutting;
+package app.misura.core.format.sheet;
 
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Opening;
@@ -8,15 +8,15 @@ import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Ease;
 import app.misura.core.fit.Estimate;
 import app.misura.core.form.OrderForm;
+import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.proof.Bracket;
-import app.misura.web.ui.Say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** A cut spec as screens and papers show it: the table, each number's chain, the proof of the cut. */
-public record CutView(List<Row> rows, List<Statement> proof, List<String> estimated, List<String> cautions, String difference) {
+public record CutTable(List<Row> rows, List<Statement> proof, List<String> estimated, List<String> cautions, String difference) {
 
     /** @param second a second line where the drawn width is more than the floor */
     public record Row(
@@ -42,17 +42,17 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
     private static final List<String> ORDER =
             List.of("waist", "seat", "thigh", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop");
 
-    public static CutView of(CutSpec spec, OrderForm form) {
+    public static CutTable of(CutSpec spec, OrderForm form) {
         List<Row> rows = new ArrayList<>();
         for (String line : ORDER) {
             rows.add(row(spec.line(line), spec, form));
         }
         List<String> estimated = new ArrayList<>();
         for (Estimate e : spec.estimates()) {
-            estimated.add(e.input().replace('-', ' ') + " " + Say.cm(e.valueMm()) + " ± " + Say.cm(e.sdMm()) + ", " + e.rule()
+            estimated.add(e.input().replace('-', ' ') + " " + cm(e.valueMm()) + " ± " + cm(e.sdMm()) + ", " + e.rule()
                     + ". Step " + e.step() + " would replace it.");
         }
-        return new CutView(
+        return new CutTable(
                 rows, statements(spec), estimated, spec.cautions(), String.format(java.util.Locale.ROOT, "%.2f mm", spec.largestDifference()));
     }
 
@@ -61,20 +61,20 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
         boolean derived = line.line().equals("rise");
         boolean wish = line.line().equals("hem");
         String second = null;
-        String finished = Say.cm(line.finished());
-        String cut = Say.cm(line.cut());
+        String finished = cm(line.finished());
+        String cut = cm(line.cut());
         if (floor) {
             double drawn = drawn(spec, "thigh");
-            second = "at least " + finished + ", drawn " + Say.cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
-            finished = Say.cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
-            cut = Say.cm(drawn);
+            second = "at least " + finished + ", drawn " + cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
+            finished = cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
+            cut = cm(drawn);
         }
         return new Row(
                 line.line(),
                 NAMES.getOrDefault(line.line(), line.line()),
                 derived ? "D1−S1" : line.step() == null ? "" : line.step(),
-                wish ? "–" : Say.cm(line.net()),
-                wish ? (line.step() == null ? "by knee" : "wish") : (floor ? "≥ " : "") + Say.signedCm(line.ease().value()),
+                wish ? "–" : cm(line.net()),
+                wish ? (line.step() == null ? "by knee" : "wish") : (floor ? "≥ " : "") + signedCm(line.ease().value()),
                 finished,
                 cut,
                 derived,
@@ -95,28 +95,28 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
         if (line.read() != null) {
             String step = line.step() == null ? "" : line.step();
             String how = form.find(step).map(s -> s.name().toLowerCase(java.util.Locale.ROOT)).orElse("worked out");
-            links.add(new Link(step.equals("rise") ? "D1 less S1" : step + " read", Say.cm(line.read() * 10), how));
+            links.add(new Link(step.equals("rise") ? "D1 less S1" : step + " read", cm(line.read() * 10), how));
             if (line.play() != 0) {
-                links.add(new Link("− play", Say.cm(line.play()), "what the fingers added"));
+                links.add(new Link("− play", cm(line.play()), "what the fingers added"));
             }
         }
         if (line.line().equals("hem") && line.step() != null) {
-            links.add(new Link("× 2, round", Say.cm(line.net()), "read flat"));
+            links.add(new Link("× 2, round", cm(line.net()), "read flat"));
         } else {
-            links.add(new Link("= net body", Say.cm(line.net()), ""));
+            links.add(new Link("= net body", cm(line.net()), ""));
         }
         if (line.growth() != 0) {
-            links.add(new Link("+ room to grow", Say.cm(line.growth()), spec.choices().growthMonths() + " months"));
+            links.add(new Link("+ room to grow", cm(line.growth()), spec.choices().growthMonths() + " months"));
         }
         if (line.layers() != 0) {
-            links.add(new Link("+ beneath", Say.cm(line.layers()), Say.cm(spec.choices().layers()) + " thick"));
+            links.add(new Link("+ beneath", cm(line.layers()), cm(spec.choices().layers()) + " thick"));
         }
-        links.add(new Link("+ ease", Say.signedCm(line.ease().value()), reason(line, spec)));
-        links.add(new Link("= finished", Say.cm(line.finished()), ""));
+        links.add(new Link("+ ease", signedCm(line.ease().value()), reason(line, spec)));
+        links.add(new Link("= finished", cm(line.finished()), ""));
         double shrink = 1 - line.finished() / line.cut();
         if (shrink > 1e-9) {
             links.add(new Link(
-                    String.format(java.util.Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100), Say.cm(line.cut()), "the cloth shrinks"));
+                    String.format(java.util.Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100), cm(line.cut()), "the cloth shrinks"));
         }
         return links;
     }
@@ -138,7 +138,7 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
         List<Statement> list = new ArrayList<>();
         for (Target t : spec.draft().targets()) {
             if (t.of() != null) {
-                list.add(new Statement(text(t), value(t), Say.sign(t.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG), t.holds()));
+                list.add(new Statement(text(t), value(t), LadderSvg.sign(t.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG), t.holds()));
             }
         }
         for (Seam s : spec.draft().seams()) {
@@ -148,15 +148,15 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
                             + (s.name().endsWith("-left") ? ", left" : s.name().endsWith("-right") ? ", right" : "");
             list.add(new Statement(
                     name,
-                    Say.cm(s.lengthA()) + " = " + Say.cm(s.lengthB()),
-                    Say.sign(s.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
+                    cm(s.lengthA()) + " = " + cm(s.lengthB()),
+                    LadderSvg.sign(s.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
                     s.holds()));
         }
         for (Opening o : spec.openings()) {
             list.add(new Statement(
                     o.edge() + " passes " + o.step() + ", heel",
-                    Say.cm(o.finished()) + (o.holds() ? " ≥ " : " < ") + Say.cm(o.passing()),
-                    Say.sign(o.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
+                    cm(o.finished()) + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
+                    LadderSvg.sign(o.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
                     o.holds()));
         }
         list.sort((a, b) -> Boolean.compare(a.holds(), b.holds()));
@@ -168,8 +168,8 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
         return switch (t.name().replaceFirst("-(left|right)$", "")) {
             case "waist" -> "waist, front + back less darts";
             case "seat" -> "seat, front + back";
-            case "thigh" -> name + ", at least " + Say.cm(t.expected());
-            case "knee" -> name + ", at least " + Say.cm(t.expected());
+            case "thigh" -> name + ", at least " + cm(t.expected());
+            case "knee" -> name + ", at least " + cm(t.expected());
             case "hem" -> name + ", front + back";
             case "crotch-loop" -> "front crotch + back crotch + band, loop";
             case "rise" -> "outside − inside, rise";
@@ -179,6 +179,15 @@ public record CutView(List<Row> rows, List<Statement> proof, List<String> estima
     }
 
     private static String value(Target t) {
-        return Say.cm(t.measured());
+        return cm(t.measured());
+    }
+
+    /** Millimetres as centimetres with one decimal. */
+    private static String cm(double mm) {
+        return String.format(java.util.Locale.ROOT, "%.1f", mm / 10);
+    }
+
+    private static String signedCm(double mm) {
+        return Math.abs(mm) < 0.05 ? "0" : (mm > 0 ? "+" : "−") + cm(Math.abs(mm));
     }
 }

@@ -1,0 +1,202 @@
+package app.misura.core.proof;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderFormReader;
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Catalogue;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Sheets;
+import app.misura.core.reading.Wearer;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ProofTest {
+    private static Proof proof(String change) {
+        String text = Sheets.AVERAGE;
+        for (String each : change.isBlank() ? new String[0] : change.split(" ")) {
+            String id = each.split("=")[0];
+            text = text.replaceAll(" " + id + "=\\S+", "") + (each.endsWith("=") ? "" : " " + each);
+        }
+        return Proof.of(Sheets.of(text));
+    }
+
+    private static List<Finding> findings(Proof proof, String rule) {
+        return proof.findings().stream().filter(f -> f.rule().equals(rule)).toList();
+    }
+
+    @Test
+    void anHonestSheetIsOneBody() {
+        Proof proof = proof("");
+        assertThat(proof.sentence().whole()).isEqualTo("These numbers are one body. Still to come: W1.");
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.HOLDS);
+        assertThat(proof.count(Bracket.State.CLOSED)).isEqualTo(4);
+        assertThat(proof.retake()).isEmpty();
+        assertThat(proof.findings()).isEmpty();
+    }
+
+    @Test
+    void oneWrongReadingIsNamedWithItsSizeAndDirection() {
+        Proof proof = proof("S2=39.5");
+        assertThat(proof.sentence().whole())
+                .isEqualTo("One number is wrong: step S2, about 7 cm too long. Everything else agrees.");
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
+        assertThat(proof.retake()).containsExactly("S2");
+        assertThat(Why.of(proof)).isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone.");
+        Bracket inside = proof.brackets().get(1);
+        assertThat(inside.state()).isEqualTo(Bracket.State.WRONG);
+        assertThat(inside.gap()).isEqualTo(Length.of("7", Unit.CM));
+        Finding fault = findings(proof, "closure-wrong").get(0);
+        assertThat(fault.steps()).containsExactly("S2");
+        assertThat(fault.evidence()).containsKey("S2");
+    }
+
+    @Test
+    void aReadingOfTwoSumsIsToldByBoth() {
+        Proof proof = proof("S1=70");
+        assertThat(proof.suspected()).containsExactly("S1");
+        assertThat(proof.sentence().head()).contains("S1").contains("too short");
+        assertThat(Why.of(proof)).isEqualTo("The inside leg and the rise gape, and S1 is the step they share.");
+        assertThat(proof.count(Bracket.State.WRONG)).isEqualTo(2);
+    }
+
+    @Test
+    void readingsThatCannotBeToldApartAreNamedTogether() {
+        Proof proof = proof("S3=78");
+        assertThat(proof.suspected()).containsExactlyInAnyOrder("S3", "S4", "S5");
+        assertThat(proof.sentence().head()).isEqualTo("One of S3, S4 or S5 is wrong; one more reading tells.");
+    }
+
+    @Test
+    void aGapIsANoteAndNoFault() {
+        Proof proof = proof("S5=44");
+        assertThat(proof.brackets().get(2).state()).isEqualTo(Bracket.State.GAP);
+        Finding gap = findings(proof, "closure-gap").get(0);
+        assertThat(gap.severity()).isEqualTo(Severity.NOTE);
+        assertThat(gap.sentence()).isEqualTo("S4 + S5 is 1.5 over S3; the form allows 1.0.");
+        assertThat(gap.evidence()).containsEntry("gap", 1.5).containsEntry("tolerance", 1.0);
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.HOLDS);
+    }
+
+    @Test
+    void toleranceIsInclusive() {
+        assertThat(proof("S5=43.5").brackets().get(2).state()).isEqualTo(Bracket.State.CLOSED);
+        assertThat(proof("S5=44").brackets().get(2).state()).isEqualTo(Bracket.State.GAP);
+    }
+
+    @Test
+    void anOpenSumWaitsAndIsNotJudged() {
+        Proof proof = proof("S5=");
+        Bracket loop = proof.brackets().get(2);
+        assertThat(loop.state()).isEqualTo(Bracket.State.OPEN);
+        assertThat(loop.waiting()).containsExactly("S5");
+        assertThat(loop.gap()).isNull();
+    }
+
+    @Test
+    void aCriticalStepThatIsMissingMakesItIncomplete() {
+        assertThat(proof("U1=").verdict()).isEqualTo(Proof.Verdict.INCOMPLETE);
+        assertThat(proof("D4=").verdict()).isEqualTo(Proof.Verdict.HOLDS);
+    }
+
+    @Test
+    void anInchSizedNumberIsAFault() {
+        Finding limit = findings(proof("U1=39"), "hard-limit").get(0);
+        assertThat(limit.severity()).isEqualTo(Severity.FAULT);
+        assertThat(limit.steps()).containsExactly("U1");
+        assertThat(limit.sentence()).contains("looks like 39.0 inches");
+    }
+
+    @Test
+    void anUnusualNumberIsAWarning() {
+        Finding span = findings(proof("D7=62"), "span").get(0);
+        assertThat(span.severity()).isEqualTo(Severity.WARNING);
+        assertThat(span.evidence()).containsEntry("value", 62.0);
+    }
+
+    @Test
+    void orderIsWatched() {
+        Finding order = findings(proof("D8=60"), "order").get(0);
+        assertThat(order.severity()).isEqualTo(Severity.WARNING);
+        assertThat(order.steps()).contains("D9", "D8");
+        assertThat(findings(proof("S3=50"), "order").get(0).sentence()).contains("2 D1 - 2 S1");
+    }
+
+    @Test
+    void triesThatDoNotAgreeAreAWarningAndOneTryIsANote() {
+        assertThat(findings(proof("U2=87"), "agreement").get(0).severity()).isEqualTo(Severity.NOTE);
+        Proof two = Proof.of(Sheets.of(Sheets.AVERAGE.replaceAll("U2=\\S+", "") + " U2=87 U2=90"));
+        assertThat(findings(two, "agreement").get(0).severity()).isEqualTo(Severity.WARNING);
+        assertThat(two.verdict()).isEqualTo(Proof.Verdict.WARNINGS);
+    }
+
+    @Test
+    void leftAndRightApartAreAskedAbout() {
+        assertThat(findings(proof("D9-left=55.5"), "left-right")).isEmpty();
+        Finding apart = findings(proof("D9-left=55"), "left-right").get(0);
+        assertThat(apart.severity()).isEqualTo(Severity.WARNING);
+        assertThat(apart.evidence()).containsEntry("apart", 3.0);
+    }
+
+    @Test
+    void aLevelThatIsNotLevelIsAFault() {
+        String yaml =
+                """
+                id: level
+                version: 1
+                title: Level
+                unit: cm
+                increment: "0.5"
+                parts:
+                  P:
+                    title: Prepare
+                    place: here
+                    steps:
+                      - { label: P1, name: front, measure: waist-height-front, how: h, place: p, brief: b }
+                      - { label: P2, name: back, measure: waist-height-back, how: h, place: p, brief: b }
+                levels:
+                  - { id: band, name: band, members: [P1, P2], within: "1" }
+                """;
+        OrderForm form = new OrderFormReader(Catalogue.shipped()).read(yaml, Map.of());
+        Sheet sloping = Sheets.of(form, Wearer.USUAL, "P1=104 P2=105.5");
+        Finding level = findings(Proof.of(sloping), "level").get(0);
+        assertThat(level.severity()).isEqualTo(Severity.FAULT);
+        assertThat(level.evidence()).containsEntry("slope", 1.5);
+        assertThat(findings(Proof.of(Sheets.of(form, Wearer.USUAL, "P1=104 P2=105")), "level")).isEmpty();
+    }
+
+    @Test
+    void nothingChecksASheetWithoutSums() {
+        Proof proof = Proof.of(Sheets.of(OrderForms.shipped().get("trousers-tailored-alone"), Wearer.USUAL, "U1=100 U2=84 U2=84 S1=77 M1=26 P3=171"));
+        assertThat(proof.sentence().whole()).isEqualTo("Nothing here checks itself.");
+        assertThat(proof.unchecked()).allMatch(Unchecked::inNoSum);
+    }
+
+    @Test
+    void anEmptySheetSaysSo() {
+        Proof proof = Proof.of(new Sheet(OrderForms.shipped().get("trousers-tailored"), Wearer.USUAL, Map.of(), List.of()));
+        assertThat(proof.sentence().whole()).isEqualTo("Nothing is taken yet. 18 readings are still to come.");
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.INCOMPLETE);
+    }
+
+    @Test
+    void uncheckedValuesSayWhatWouldCheckThem() {
+        Proof proof = proof("S4= S5=");
+        Unchecked loop = proof.unchecked().stream().filter(u -> u.id().equals("S3")).findFirst().orElseThrow();
+        assertThat(loop.inNoSum()).isFalse();
+        assertThat(loop.wouldCheck()).containsExactly("S4", "S5");
+    }
+
+    @Test
+    void selfHeldReadingsScatterMore() {
+        Sheet sheet = Sheets.of(Sheets.AVERAGE);
+        Sheet.Slot inside = sheet.slots().stream().filter(s -> s.id().equals("S1")).findFirst().orElseThrow();
+        assertThat(SheetNetwork.sdCm(sheet, inside, null)).isEqualTo(0.8 * 1.3);
+    }
+}

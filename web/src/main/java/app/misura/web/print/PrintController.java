@@ -1,0 +1,132 @@
+package app.misura.web.print;
+
+import app.misura.core.cut.CutSpec;
+import app.misura.core.cut.TrousersCut;
+import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.pdf.PagePdf;
+import app.misura.core.format.pdf.Paper;
+import app.misura.core.format.pdf.PatternPdf;
+import app.misura.core.format.sheet.CutSheetPage;
+import app.misura.core.format.sheet.FormPage;
+import app.misura.core.format.sheet.PatternSheet;
+import app.misura.core.format.svg.SvgWriter;
+import app.misura.core.proof.Proof;
+import app.misura.web.account.Accounts;
+import app.misura.web.cutting.CutChoices;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import app.misura.web.order.StoredReading;
+import app.misura.web.store.NotThere;
+import app.misura.web.ui.Say;
+import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Locale;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What hangs on a nail: the order form, blank and filled, the cut sheet, the pattern at its true size. */
+@Controller
+class PrintController {
+    private final Orders orders;
+    private final Accounts accounts;
+    private final Clock clock;
+    private final String house;
+
+    PrintController(Orders orders, Accounts accounts, Clock clock, @Value("${misura.house}") String house) {
+        this.orders = orders;
+        this.accounts = accounts;
+        this.clock = clock;
+        this.house = house;
+    }
+
+    @GetMapping("/orders/{id}/print/form.pdf")
+    ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        GarmentOrder order = orders.get(id);
+        return pdf(order, "order-form", PagePdf.write(FormPage.filled(head(order), Proof.of(order.sheet()), order.marks(), size(paper))));
+    }
+
+    @GetMapping("/orders/{id}/print/blank.pdf")
+    ResponseEntity<byte[]> blank(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        GarmentOrder order = orders.get(id);
+        return pdf(order, "blank-form", PagePdf.write(FormPage.blank(head(order), order.sheet(), size(paper))));
+    }
+
+    @GetMapping("/orders/{id}/print/cut.pdf")
+    ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        GarmentOrder order = orders.get(id);
+        Proof proof = Proof.of(order.sheet());
+        return pdf(order, "cut-sheet", PagePdf.write(CutSheetPage.of(head(order), spec(order, proof), proof, order.form(), size(paper))));
+    }
+
+    @GetMapping("/orders/{id}/print/pattern.pdf")
+    ResponseEntity<byte[]> pattern(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        GarmentOrder order = orders.get(id);
+        Paper wanted = Paper.named(paper).orElseThrow(() -> new NotThere("There is no paper " + paper + "; there are sheet, a4, letter, a3, a0 and roll."));
+        CutSpec spec = spec(order, Proof.of(order.sheet()));
+        return pdf(order, "pattern-" + wanted.word(), PatternPdf.write(PatternSheet.of(spec, order.client().name()), wanted));
+    }
+
+    @GetMapping("/orders/{id}/print/pattern.svg")
+    ResponseEntity<byte[]> svg(@PathVariable String id) {
+        GarmentOrder order = orders.get(id);
+        CutSpec spec = spec(order, Proof.of(order.sheet()));
+        return file(order, "pattern", "svg", MediaType.parseMediaType("image/svg+xml"), SvgWriter.write(PatternSheet.of(spec, order.client().name())).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/orders/{id}/print/measures.csv")
+    ResponseEntity<byte[]> csv(@PathVariable String id) {
+        GarmentOrder order = orders.get(id);
+        String csv = MeasuresCsv.write(MeasuresCsv.rows(Proof.of(order.sheet()), null));
+        return file(order, "measures", "csv", MediaType.parseMediaType("text/csv;charset=UTF-8"), csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static CutSpec spec(GarmentOrder order, Proof proof) {
+        if (TrousersCut.of(proof, CutChoices.of(order)) instanceof TrousersCut.Cut cut) {
+            return cut.spec();
+        }
+        throw new NotThere("There is no cut to print: the page of ease and cut says why.");
+    }
+
+    private FormPage.Head head(GarmentOrder order) {
+        StoredReading last = order.last();
+        LocalDate date = last == null ? LocalDate.now(clock) : last.reading().at().atZone(clock.getZone()).toLocalDate();
+        return new FormPage.Head(
+                house,
+                order.client().name(),
+                order.number() + ", " + order.title(),
+                Say.day(date),
+                last == null ? "" : accounts.called(last.reading().by()),
+                Say.day(order.neededOn()));
+    }
+
+    private static String size(String paper) {
+        return paper.equalsIgnoreCase("letter") ? "letter" : "A4";
+    }
+
+    private static ResponseEntity<byte[]> pdf(GarmentOrder order, String what, byte[] bytes) {
+        return file(order, what, "pdf", MediaType.APPLICATION_PDF, bytes);
+    }
+
+    private static ResponseEntity<byte[]> file(GarmentOrder order, String what, String ending, MediaType type, byte[] bytes) {
+        String plain = Normalizer.normalize(order.client().name(), Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^A-Za-z0-9]+", "-")
+                .toLowerCase(Locale.ROOT);
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(type);
+        headers.setContentDisposition(ContentDisposition.inline()
+                .filename(order.number() + "-" + plain + "-" + what + "." + ending)
+                .build());
+        headers.setCacheControl("no-store");
+        return ResponseEntity.ok().headers(headers).body(bytes);
+    }
+}
