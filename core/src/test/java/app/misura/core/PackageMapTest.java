@@ -32,18 +32,27 @@ class PackageMapTest {
             Map.entry("form", List.of("measure", "length")),
             Map.entry("reading", List.of("form", "measure", "length")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
-            Map.entry("body", List.of("measure", "length", "reading", "proof", "geometry")),
+            Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry")),
             Map.entry("draft", List.of("geometry")),
             Map.entry("draft.block", List.of("draft", "geometry")),
             Map.entry("fit", List.of("proof", "reading", "length", "measure", "form", "adjust", "draft.block")),
             Map.entry(
                     "cut",
-                    List.of("fit", "draft", "draft.block", "geometry", "proof", "reading", "form", "finding", "measure")),
+                    List.of(
+                            "fit",
+                            "draft",
+                            "draft.block",
+                            "geometry",
+                            "proof",
+                            "reading",
+                            "form",
+                            "finding",
+                            "measure")),
             Map.entry("format.drawing", List.of("geometry")),
             Map.entry("format.svg", List.of("format.drawing", "geometry", "cut", "draft", "fit")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
             Map.entry("format.ladder", List.of("proof", "reading", "form", "length", "measure")),
-            Map.entry("format.sums", List.of("proof", "form", "length", "body", "adjust")));
+            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust")));
 
     static List<String> packages() {
         return MAY_USE.keySet().stream().sorted().toList();

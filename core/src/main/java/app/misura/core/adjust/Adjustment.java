@@ -57,10 +57,15 @@ public record Adjustment(
     public record GlobalTest(double statistic, int degreesOfFreedom, double critical, double p, boolean holds) {}
 
     /** Statistic and critical are null where nothing is checked. */
-    public record SuspectTest(@Nullable Double statistic, @Nullable Double critical, int groups, boolean holds) {}
+    public record SuspectTest(
+            @Nullable Double statistic, @Nullable Double critical, int groups, boolean holds) {}
 
     /** A closure's gap; misclosure and z are null where a member is missing. */
-    public record ClosureGap(String id, @Nullable Double misclosure, @Nullable Double z, boolean active) {}
+    public record ClosureGap(
+            String id,
+            @Nullable Double misclosure,
+            @Nullable Double z,
+            boolean active) {}
 
     /** Readings that cannot be told apart, each with its own correction, and the closures that would explain the same. */
     public record Suspect(List<String> members, List<String> closures, Map<String, Correction> corrections) {}
@@ -69,7 +74,11 @@ public record Adjustment(
     public record Correction(double absW, double error, double errorSd, double suggested, double suggestedSd) {}
 
     /** A reading set aside; error and suggestion against the final network, null where it leaves them undetermined. */
-    public record Removal(String id, List<String> group, @Nullable Double error, @Nullable Double suggested) {}
+    public record Removal(
+            String id,
+            List<String> group,
+            @Nullable Double error,
+            @Nullable Double suggested) {}
 
     public record Final(boolean holds, double statistic, int degreesOfFreedom, List<Value> adjusted) {}
 
@@ -177,7 +186,8 @@ public record Adjustment(
             }
             Map<String, Correction> corrections = new LinkedHashMap<>();
             for (int i : first.groupOf(top)) {
-                double read = java.util.Objects.requireNonNull(network.measures().get(i).value());
+                double read = java.util.Objects.requireNonNull(
+                        network.measures().get(i).value());
                 corrections.put(
                         id(i),
                         new Correction(

@@ -76,7 +76,8 @@ final class Fit {
         }
         DMatrixRMaj matrix = new DMatrixRMaj(closures, network.measures().size());
         for (int k = 0; k < closures; k++) {
-            for (Map.Entry<String, Double> term : network.closures().get(k).terms().entrySet()) {
+            for (Map.Entry<String, Double> term :
+                    network.closures().get(k).terms().entrySet()) {
                 matrix.set(k, index.get(term.getKey()), term.getValue());
             }
         }
@@ -217,13 +218,12 @@ final class Fit {
 
     /** Spread of the value that the others suggest. */
     double suggestedSd(int i) {
-        return Math.sqrt(Math.max(
-                0, 1 / information(i) - network.measures().get(i).variance()));
+        return Math.sqrt(
+                Math.max(0, 1 / information(i) - network.measures().get(i).variance()));
     }
 
     private boolean isParallel(int i, int j) {
-        double cosine =
-                CommonOps_DDRM.dot(columns(List.of(i)), wf[j]) / Math.sqrt(information(i) * information(j));
+        double cosine = CommonOps_DDRM.dot(columns(List.of(i)), wf[j]) / Math.sqrt(information(i) * information(j));
         return Math.abs(cosine) > network.settings().parallel();
     }
 
@@ -268,8 +268,7 @@ final class Fit {
     }
 
     boolean gateHolds() {
-        return !contradictory
-                && (network.settings().gate() == Network.Gate.GLOBAL ? globalHolds() : suspectHolds());
+        return !contradictory && (network.settings().gate() == Network.Gate.GLOBAL ? globalHolds() : suspectHolds());
     }
 
     /** All checked measures that cannot be told apart from this one, itself among them, in form order. */
@@ -283,7 +282,9 @@ final class Fit {
         double own = information(top);
         for (int k = 0; k < closures; k++) {
             double weight = w.get(k, k);
-            if (weight > UNCHECKED && Math.abs(wf[top].get(k, 0)) / Math.sqrt(weight * own) > network.settings().parallel()) {
+            if (weight > UNCHECKED
+                    && Math.abs(wf[top].get(k, 0)) / Math.sqrt(weight * own)
+                            > network.settings().parallel()) {
                 like.add(network.closures().get(k).id());
             }
         }
@@ -295,7 +296,8 @@ final class Fit {
     }
 
     /** Null where a member is missing. */
-    @Nullable Double z(int k) {
+    @Nullable
+    Double z(int k) {
         for (int i : missing) {
             if (a.get(k, i) != 0) {
                 return null;

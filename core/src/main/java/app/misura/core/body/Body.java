@@ -268,7 +268,10 @@ public final class Body {
             y[i] = mapped(mix(r.adult(), r.child()) * height);
             base[i] = Section.girth(w0(r), d0(r), r.n());
         }
-        double[] q = ratios(y, base, Tables.TRUNK.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
+        double[] q = ratios(
+                y,
+                base,
+                Tables.TRUNK.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
         chestRatio = q[8];
         for (int i = 0; i < n; i++) {
             String name = Tables.TRUNK.get(i).name();
@@ -305,8 +308,7 @@ public final class Body {
         double added = 2 * (d - d0(r));
         double f0 = c0 + d0(r);
         double b0 = c0 - d0(r);
-        return new Trunk(
-                r.name(), y, w, f0 + r.f() * added, b0 - (1 - r.f()) * added, r.n(), base * q, f0, b0);
+        return new Trunk(r.name(), y, w, f0 + r.f() * added, b0 - (1 - r.f()) * added, r.n(), base * q, f0, b0);
     }
 
     /** What grew beyond the plain body is smoothed along the height; the width then answers for the girth. */
@@ -382,7 +384,10 @@ public final class Body {
         for (Side side : Side.values()) {
             legs.put(side, clear(leg(side)));
         }
-        double out = legs.values().stream().mapToDouble(l -> l.get(l.size() - 1).cx()).max().orElse(0);
+        double out = legs.values().stream()
+                .mapToDouble(l -> l.get(l.size() - 1).cx())
+                .max()
+                .orElse(0);
         for (Side side : Side.values()) {
             List<Leg> list = legs.get(side);
             legs.put(side, shifted(list, out - list.get(list.size() - 1).cx()));
@@ -406,7 +411,10 @@ public final class Body {
             Tables.TrunkRow r = Tables.TRUNK.get(15);
             girths.put("thigh-crotch-girth", base[0] * (1 + (seat / Section.girth(w0(r), d0(r), r.n()) - 1) * 0.9));
         }
-        double[] q = ratios(y, base, Tables.LEG.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
+        double[] q = ratios(
+                y,
+                base,
+                Tables.LEG.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
         List<Leg> list = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             list.add(legLevel(i, y[i], base[i] * q[i], q[i]));
@@ -465,13 +473,16 @@ public final class Body {
         for (int i = 0; i < n; i++) {
             Tables.ArmRow r = Tables.ARM.get(i);
             place[i] = r.s();
-            base[i] = Section.girth((r.outer() + r.inner()) / 2 * k, (r.front() + r.back()) / 2 * k, r.n()) * mix(1, 0.93);
+            base[i] = Section.girth((r.outer() + r.inner()) / 2 * k, (r.front() + r.back()) / 2 * k, r.n())
+                    * mix(1, 0.93);
         }
         girths.putIfAbsent("upper-arm-girth", base[3] * (1 + (chestRatio - 1) * 0.85));
         girths.putIfAbsent(
-                "wrist-girth",
-                base[n - 1] * (1 + (girths.get("upper-arm-girth") / base[3] - 1) * 0.3) * mix(1, 1.04));
-        double[] q = ratios(place, base, Tables.ARM.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
+                "wrist-girth", base[n - 1] * (1 + (girths.get("upper-arm-girth") / base[3] - 1) * 0.3) * mix(1, 1.04));
+        double[] q = ratios(
+                place,
+                base,
+                Tables.ARM.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
         List<Arm> list = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             Tables.ArmRow r = Tables.ARM.get(i);
@@ -484,7 +495,8 @@ public final class Body {
 
     /** Height of a level by name, with an offset in cm of stature 170, such as {@code waist-7}. */
     public double level(String text) {
-        java.util.regex.Matcher m = java.util.regex.Pattern.compile("([A-Za-z]+)([+-][\\d.]+)?").matcher(text);
+        java.util.regex.Matcher m =
+                java.util.regex.Pattern.compile("([A-Za-z]+)([+-][\\d.]+)?").matcher(text);
         if (!m.matches()) {
             throw new IllegalArgumentException("\"" + text + "\" names no level");
         }
@@ -504,16 +516,15 @@ public final class Body {
             case "malleolus" -> 6 * k;
             case "heel" -> 3 * k;
             case "floor" -> 0;
-            default -> trunk.containsKey(name) ? t(name).y : leg(Side.RIGHT, name).y();
+            default ->
+                trunk.containsKey(name) ? t(name).y : leg(Side.RIGHT, name).y();
         };
     }
 
     /** Half the width of the body at its widest below the waist, without the arms, cm. */
     public double hipHalfWidth() {
-        double leg = legs.values().stream()
-                .mapToDouble(l -> l.get(0).outer())
-                .max()
-                .orElse(0);
+        double leg =
+                legs.values().stream().mapToDouble(l -> l.get(0).outer()).max().orElse(0);
         return Math.max(Math.max(t("seat").w, t("highHip").w), Math.max(t("trouser").w, leg));
     }
 

@@ -53,8 +53,14 @@ public record BodyNumbers(
         Map<Side, Map<String, Double>> sides = new HashMap<>();
         for (Settled settled : proof.settled().values()) {
             Length length = settled.length();
-            boolean moved = !settled.step().condition().get(app.misura.core.measure.Condition.Aspect.POSTURE).equals("standing")
-                    || !settled.step().condition().get(app.misura.core.measure.Condition.Aspect.JOINT).equals("straight");
+            boolean moved = !settled.step()
+                            .condition()
+                            .get(app.misura.core.measure.Condition.Aspect.POSTURE)
+                            .equals("standing")
+                    || !settled.step()
+                            .condition()
+                            .get(app.misura.core.measure.Condition.Aspect.JOINT)
+                            .equals("straight");
             if (length == null || moved || proof.suspected().contains(settled.id())) {
                 continue;
             }
@@ -98,7 +104,11 @@ public record BodyNumbers(
     }
 
     private static void put(
-            Map<String, Double> heights, String level, @org.jspecify.annotations.Nullable Double value, double low, double high) {
+            Map<String, Double> heights,
+            String level,
+            @org.jspecify.annotations.Nullable Double value,
+            double low,
+            double high) {
         if (value != null && value > low && value < high) {
             heights.put(level, value);
         }

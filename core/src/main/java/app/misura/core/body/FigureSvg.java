@@ -1,6 +1,5 @@
 package app.misura.core.body;
 
-import app.misura.core.geometry.Point;
 import java.util.List;
 
 /**
@@ -29,8 +28,11 @@ final class FigureSvg {
         for (Figure.Line line : figure.lines()) {
             String d = Strokes.taper(
                     line.knots(), scale, line.width() * stroke * 1.05, line.startShare(), line.endShare(), .5);
-            out.append("<path class=\"line\" fill-opacity=\"").append(String.format(java.util.Locale.ROOT, "%.2f", line.strength()))
-                    .append("\" d=\"").append(d).append("\"/>");
+            out.append("<path class=\"line\" fill-opacity=\"")
+                    .append(String.format(java.util.Locale.ROOT, "%.2f", line.strength()))
+                    .append("\" d=\"")
+                    .append(d)
+                    .append("\"/>");
         }
     }
 
@@ -38,14 +40,25 @@ final class FigureSvg {
         String d = Strokes.path(layer.knots(), layer.closed(), scale);
         switch (layer.role()) {
             case GHOST ->
-                out.append("<path class=\"skin\" fill-opacity=\".35\" d=\"").append(d).append("\"/><path class=\"edge\" stroke-opacity=\".6\" stroke-width=\"")
-                        .append(Strokes.n(stroke)).append("\" d=\"").append(d).append("\"/>");
+                out.append("<path class=\"skin\" fill-opacity=\".35\" d=\"")
+                        .append(d)
+                        .append("\"/><path class=\"edge\" stroke-opacity=\".6\" stroke-width=\"")
+                        .append(Strokes.n(stroke))
+                        .append("\" d=\"")
+                        .append(d)
+                        .append("\"/>");
             case STOOL ->
-                out.append("<path class=\"stool\" stroke-width=\"").append(Strokes.n(stroke)).append("\" d=\"").append(d).append("\"/>");
+                out.append("<path class=\"stool\" stroke-width=\"")
+                        .append(Strokes.n(stroke))
+                        .append("\" d=\"")
+                        .append(d)
+                        .append("\"/>");
             case ARM -> {
                 List<Knot> open = layer.knots().subList(1, layer.knots().size() - 1);
                 filled(d, Strokes.path(open, false, scale));
-                out.append("<path class=\"line\" d=\"").append(Strokes.taper(open, scale, 1.5 * stroke, .05, .05, .06)).append("\"/>");
+                out.append("<path class=\"line\" d=\"")
+                        .append(Strokes.taper(open, scale, 1.5 * stroke, .05, .05, .06))
+                        .append("\"/>");
             }
             default -> {
                 if (layer.thin()) {
@@ -53,31 +66,73 @@ final class FigureSvg {
                 } else {
                     filled(d, d);
                 }
-                out.append("<path class=\"edge\" stroke-width=\"").append(Strokes.n((layer.thin() ? 1.0 : 1.5) * stroke))
-                        .append("\" d=\"").append(d).append("\"/>");
+                out.append("<path class=\"edge\" stroke-width=\"")
+                        .append(Strokes.n((layer.thin() ? 1.0 : 1.5) * stroke))
+                        .append("\" d=\"")
+                        .append(d)
+                        .append("\"/>");
             }
         }
     }
 
     private void filled(String d, String edge) {
         String clip = id + clips++;
-        out.append("<clipPath id=\"").append(clip).append("\"><path d=\"").append(d).append("\"/></clipPath><path class=\"skin\" d=\"").append(d)
-                .append("\"/><g clip-path=\"url(#").append(clip).append(")\"><defs><path id=\"").append(clip).append("e\" d=\"").append(edge).append("\"/></defs>");
+        out.append("<clipPath id=\"")
+                .append(clip)
+                .append("\"><path d=\"")
+                .append(d)
+                .append("\"/></clipPath><path class=\"skin\" d=\"")
+                .append(d)
+                .append("\"/><g clip-path=\"url(#")
+                .append(clip)
+                .append(")\"><defs><path id=\"")
+                .append(clip)
+                .append("e\" d=\"")
+                .append(edge)
+                .append("\"/></defs>");
         for (double[] e : EDGE) {
-            out.append("<use href=\"#").append(clip).append("e\" class=\"shade\" stroke-opacity=\"").append(String.format(java.util.Locale.ROOT, "%.3f", e[1]))
-                    .append("\" stroke-width=\"").append(Strokes.n(e[0] * stroke)).append("\"/>");
+            out.append("<use href=\"#")
+                    .append(clip)
+                    .append("e\" class=\"shade\" stroke-opacity=\"")
+                    .append(String.format(java.util.Locale.ROOT, "%.3f", e[1]))
+                    .append("\" stroke-width=\"")
+                    .append(Strokes.n(e[0] * stroke))
+                    .append("\"/>");
         }
         out.append("</g>");
     }
 
     /** A dotted level from one margin to the other, behind the figure. */
     void level(double y, double labelY, double x0, double x1) {
-        out.append("<path class=\"level\" stroke-width=\"").append(Strokes.n(.9 * stroke)).append("\" stroke-dasharray=\"").append(Strokes.n(4 * stroke)).append(' ').append(Strokes.n(4 * stroke))
-                .append("\" d=\"M").append(Strokes.n(x0)).append(' ').append(Strokes.n(scale.of(0, y).y())).append('H').append(Strokes.n(x1 - 14 * stroke)).append('L').append(Strokes.n(x1 - 3 * stroke)).append(' ').append(Strokes.n(labelY)).append("\"/>");
+        out.append("<path class=\"level\" stroke-width=\"")
+                .append(Strokes.n(.9 * stroke))
+                .append("\" stroke-dasharray=\"")
+                .append(Strokes.n(4 * stroke))
+                .append(' ')
+                .append(Strokes.n(4 * stroke))
+                .append("\" d=\"M")
+                .append(Strokes.n(x0))
+                .append(' ')
+                .append(Strokes.n(scale.of(0, y).y()))
+                .append('H')
+                .append(Strokes.n(x1 - 14 * stroke))
+                .append('L')
+                .append(Strokes.n(x1 - 3 * stroke))
+                .append(' ')
+                .append(Strokes.n(labelY))
+                .append("\"/>");
     }
 
     /** The level's name at the far margin, over the figure. */
     void name(double labelY, double x, String name, double type) {
-        out.append("<text class=\"levelname\" x=\"").append(Strokes.n(x)).append("\" y=\"").append(Strokes.n(labelY + type * .34)).append("\" font-size=\"").append(Strokes.n(type)).append("\">").append(name).append("</text>");
+        out.append("<text class=\"levelname\" x=\"")
+                .append(Strokes.n(x))
+                .append("\" y=\"")
+                .append(Strokes.n(labelY + type * .34))
+                .append("\" font-size=\"")
+                .append(Strokes.n(type))
+                .append("\">")
+                .append(name)
+                .append("</text>");
     }
 }

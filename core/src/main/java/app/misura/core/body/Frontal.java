@@ -86,8 +86,7 @@ final class Frontal {
 
     private ArmFrame frame(Side side, double degrees) {
         Point shoulder = new Point(t("shoulder").w - 2.3 * k, t("shoulder").y - b.drop(side));
-        return new ArmFrame(
-                shoulder, b.armLength, Math.toRadians(degrees), Math.toRadians(degrees - HANGING), 0.06);
+        return new ArmFrame(shoulder, b.armLength, Math.toRadians(degrees), Math.toRadians(degrees - HANGING), 0.06);
     }
 
     /** The smallest angle at which arm and hand stay clear of trunk and thigh. */
@@ -119,11 +118,15 @@ final class Frontal {
             return b.widthAt(y);
         }
         if (y > leg.get(0).y()) {
-            return Body.lerp(leg.get(0).outer(), seat.w, (y - leg.get(0).y()) / (seat.y - leg.get(0).y()));
+            return Body.lerp(
+                    leg.get(0).outer(),
+                    seat.w,
+                    (y - leg.get(0).y()) / (seat.y - leg.get(0).y()));
         }
         for (int i = 0; i < leg.size() - 1; i++) {
             if (y >= leg.get(i + 1).y()) {
-                double share = (y - leg.get(i + 1).y()) / (leg.get(i).y() - leg.get(i + 1).y());
+                double share = (y - leg.get(i + 1).y())
+                        / (leg.get(i).y() - leg.get(i + 1).y());
                 return Body.lerp(leg.get(i + 1).outer(), leg.get(i).outer(), share);
             }
         }
@@ -133,13 +136,16 @@ final class Frontal {
     private List<Knot> half(Side side) {
         double dr = b.drop(side);
         List<Knot> p = new ArrayList<>();
-        p.add(back
-                ? n(b.headWidth * .735, b.chin + .20 * b.headHeight).t(-.35, -1)
-                : n(t("neckTop").w, b.chin + .30 * b.headHeight).t(0, -1));
+        p.add(
+                back
+                        ? n(b.headWidth * .735, b.chin + .20 * b.headHeight).t(-.35, -1)
+                        : n(t("neckTop").w, b.chin + .30 * b.headHeight).t(0, -1));
         p.add(n(t("neckMid").w, t("neckMid").y + .3 * k).t(.10, -1));
         p.add(n(t("neckSide").w + .25 * k, t("neckSide").y - dr * .1).t(.68, -.73));
         p.add(n(t("slope").w, t("slope").y - dr * .55).t(1, -.33 - dr * .03));
-        p.add(n(t("shoulder").w - .2 * k, t("shoulder").y - dr + .1 * k).t(1, -.50).h(.95));
+        p.add(n(t("shoulder").w - .2 * k, t("shoulder").y - dr + .1 * k)
+                .t(1, -.50)
+                .h(.95));
         arm(side, p);
         for (String level : List.of("chest", "underBust", "midTorso", "waist", "navel", "trouser", "highHip", "seat")) {
             if (t(level).y < corners.get(side).y() - 1.6 * k) {
@@ -210,15 +216,30 @@ final class Frontal {
                 (u, v) -> Knot.of(frame.at(b.armLength + u * b.handLength, v * size));
         Point across = frame.at(b.armLength + b.handLength, -1.2 * size).minus(frame.at(b.armLength + b.handLength, 0));
         List<Knot> hand = new ArrayList<>(List.of(
-                at.apply(.07, 2.4), at.apply(.22, 2.75), at.apply(.42, 2.9), at.apply(.60, 2.5), at.apply(.80, 1.75),
-                at.apply(.93, 1.0).h(.9), at.apply(1.0, -.2).t(across.x(), across.y()).h(.9), at.apply(.95, -1.2).h(.9)));
+                at.apply(.07, 2.4),
+                at.apply(.22, 2.75),
+                at.apply(.42, 2.9),
+                at.apply(.60, 2.5),
+                at.apply(.80, 1.75),
+                at.apply(.93, 1.0).h(.9),
+                at.apply(1.0, -.2).t(across.x(), across.y()).h(.9),
+                at.apply(.95, -1.2).h(.9)));
         if (back) {
             hand.addAll(List.of(
-                    at.apply(.82, -1.35), at.apply(.62, -1.5), at.apply(.46, -2.1), at.apply(.28, -2.7), at.apply(.10, -2.4)));
+                    at.apply(.82, -1.35),
+                    at.apply(.62, -1.5),
+                    at.apply(.46, -2.1),
+                    at.apply(.28, -2.7),
+                    at.apply(.10, -2.4)));
         } else {
             hand.addAll(List.of(
-                    at.apply(.84, -1.45), at.apply(.70, -1.5).c(), at.apply(.695, -2.3).h(.8), at.apply(.60, -3.05),
-                    at.apply(.42, -3.45), at.apply(.22, -3.2), at.apply(.06, -2.5)));
+                    at.apply(.84, -1.45),
+                    at.apply(.70, -1.5).c(),
+                    at.apply(.695, -2.3).h(.8),
+                    at.apply(.60, -3.05),
+                    at.apply(.42, -3.45),
+                    at.apply(.22, -3.2),
+                    at.apply(.06, -2.5)));
         }
         return hand;
     }
@@ -262,22 +283,41 @@ final class Frontal {
         double f = footScale();
         Function<double[], Knot> q = v -> n(cx + v[0] * f, v[1] * f);
         return List.of(
-                q.apply(new double[] {3.4, 6.4}).t(-.05, -1), q.apply(new double[] {3.25, 4.9}),
-                q.apply(new double[] {4.5, 3.2}), q.apply(new double[] {5.9, 1.3}), q.apply(new double[] {6.15, -.2}).h(.9),
-                q.apply(new double[] {5.5, -.95}).c(), q.apply(new double[] {4.85, -1.5}), q.apply(new double[] {4.15, -1.15}).c(),
-                q.apply(new double[] {3.4, -1.85}), q.apply(new double[] {2.6, -1.4}).c(), q.apply(new double[] {1.8, -2.15}),
-                q.apply(new double[] {1.0, -1.6}).c(), q.apply(new double[] {.1, -2.4}), q.apply(new double[] {-.75, -1.65}).c(),
-                q.apply(new double[] {-1.95, -2.5}), q.apply(new double[] {-3.15, -1.75}), q.apply(new double[] {-3.6, 0}),
-                q.apply(new double[] {-3.3, 2.4}), q.apply(new double[] {-3.0, 4.8}), q.apply(new double[] {-3.3, 7.4}).t(.02, 1));
+                q.apply(new double[] {3.4, 6.4}).t(-.05, -1),
+                q.apply(new double[] {3.25, 4.9}),
+                q.apply(new double[] {4.5, 3.2}),
+                q.apply(new double[] {5.9, 1.3}),
+                q.apply(new double[] {6.15, -.2}).h(.9),
+                q.apply(new double[] {5.5, -.95}).c(),
+                q.apply(new double[] {4.85, -1.5}),
+                q.apply(new double[] {4.15, -1.15}).c(),
+                q.apply(new double[] {3.4, -1.85}),
+                q.apply(new double[] {2.6, -1.4}).c(),
+                q.apply(new double[] {1.8, -2.15}),
+                q.apply(new double[] {1.0, -1.6}).c(),
+                q.apply(new double[] {.1, -2.4}),
+                q.apply(new double[] {-.75, -1.65}).c(),
+                q.apply(new double[] {-1.95, -2.5}),
+                q.apply(new double[] {-3.15, -1.75}),
+                q.apply(new double[] {-3.6, 0}),
+                q.apply(new double[] {-3.3, 2.4}),
+                q.apply(new double[] {-3.0, 4.8}),
+                q.apply(new double[] {-3.3, 7.4}).t(.02, 1));
     }
 
     private List<Knot> heel(double cx) {
         double f = footScale();
         Function<double[], Knot> q = v -> n(cx + v[0] * f, v[1] * f);
         return List.of(
-                q.apply(new double[] {3.35, 6.4}).t(-.1, -1), q.apply(new double[] {2.75, 4.4}), q.apply(new double[] {3.05, 2.2}),
-                q.apply(new double[] {2.5, .35}), q.apply(new double[] {0, -.35}).t(-1, 0), q.apply(new double[] {-2.5, .35}),
-                q.apply(new double[] {-2.95, 2.2}), q.apply(new double[] {-2.7, 4.6}), q.apply(new double[] {-3.3, 7.4}).t(-.1, 1));
+                q.apply(new double[] {3.35, 6.4}).t(-.1, -1),
+                q.apply(new double[] {2.75, 4.4}),
+                q.apply(new double[] {3.05, 2.2}),
+                q.apply(new double[] {2.5, .35}),
+                q.apply(new double[] {0, -.35}).t(-1, 0),
+                q.apply(new double[] {-2.5, .35}),
+                q.apply(new double[] {-2.95, 2.2}),
+                q.apply(new double[] {-2.7, 4.6}),
+                q.apply(new double[] {-3.3, 7.4}).t(-.1, 1));
     }
 
     private List<Knot> footEdge() {
@@ -306,8 +346,17 @@ final class Frontal {
     private List<Knot> head() {
         double jaw = b.mix(1, .96);
         List<Knot> right = List.of(
-                hp(0, 1).t(1, 0), hp(.56, .945), hp(.90, .79), hp(1, .60).t(0, -1), hp(.965, .46), hp(.91, .36),
-                hp(.845 * jaw, .245), hp(.735 * jaw, .13), hp(.49 * jaw, .032), hp(.21 * jaw, -.003), hp(0, -.006).t(-1, 0));
+                hp(0, 1).t(1, 0),
+                hp(.56, .945),
+                hp(.90, .79),
+                hp(1, .60).t(0, -1),
+                hp(.965, .46),
+                hp(.91, .36),
+                hp(.845 * jaw, .245),
+                hp(.735 * jaw, .13),
+                hp(.49 * jaw, .032),
+                hp(.21 * jaw, -.003),
+                hp(0, -.006).t(-1, 0));
         List<Knot> whole = new ArrayList<>(right);
         whole.addAll(Knot.reversed(Knot.mirrored(right.subList(1, right.size() - 1))));
         return whole;
@@ -315,7 +364,12 @@ final class Frontal {
 
     private List<Knot> skull() {
         List<Knot> right = List.of(
-                hp(0, 1).t(1, 0), hp(.56, .945), hp(.90, .79), hp(1, .60).t(0, -1), hp(.955, .44), hp(.88, .31),
+                hp(0, 1).t(1, 0),
+                hp(.56, .945),
+                hp(.90, .79),
+                hp(1, .60).t(0, -1),
+                hp(.955, .44),
+                hp(.88, .31),
                 hp(.735, .20).t(-.75, -.66));
         List<Knot> whole = new ArrayList<>(Knot.reversed(Knot.mirrored(right.subList(1, right.size()))));
         whole.addAll(right);
@@ -361,32 +415,53 @@ final class Frontal {
         both(1.5, .4, 0, .8, s -> {
             double d = b.drop(s);
             return List.of(
-                    n(1.5 * k, sh - 1.3 * k), n(4.6 * k, sh - .2 * k - d * .1), n(9.5 * k, sh - .3 * k - d * .4),
-                    n(13.5 * k, sh + .5 * k - d * .7), n(t("shoulder").w - 1.2 * k, sh + .2 * k - d * .95));
+                    n(1.5 * k, sh - 1.3 * k),
+                    n(4.6 * k, sh - .2 * k - d * .1),
+                    n(9.5 * k, sh - .3 * k - d * .4),
+                    n(13.5 * k, sh + .5 * k - d * .7),
+                    n(t("shoulder").w - 1.2 * k, sh + .2 * k - d * .95));
         });
-        both(.7, 0, 0, .4, s -> List.of(
-                n(3.6 * k, sh - 1.9 * k), n(8 * k, sh - 2.4 * k), n(12.5 * k, sh - 1.7 * k - b.drop(s) * .5)));
-        both(1.0, 0, .5, .55, s -> List.of(
-                n(t("neckTop").w * .93, t("neckTop").y - .5 * k), n(t("neckMid").w * .74, t("neckMid").y - 2.2 * k),
-                n(1.9 * k, sh + 1.2 * k), n(1.15 * k, sh - .6 * k)));
+        both(
+                .7,
+                0,
+                0,
+                .4,
+                s -> List.of(
+                        n(3.6 * k, sh - 1.9 * k), n(8 * k, sh - 2.4 * k), n(12.5 * k, sh - 1.7 * k - b.drop(s) * .5)));
+        both(
+                1.0,
+                0,
+                .5,
+                .55,
+                s -> List.of(
+                        n(t("neckTop").w * .93, t("neckTop").y - .5 * k),
+                                n(t("neckMid").w * .74, t("neckMid").y - 2.2 * k),
+                        n(1.9 * k, sh + 1.2 * k), n(1.15 * k, sh - .6 * k)));
         one(1.0, .2, .2, .7, n(-1.1 * k, sh - .6 * k), n(0, sh - 1.5 * k).t(1, 0), n(1.1 * k, sh - .6 * k));
         armpitFold(1.6, .9, .2, 2.2, 1.3, 4.8);
         both(.8, 0, 0, .4, s -> {
             double d = b.drop(s);
             return List.of(
-                    n(t("shoulder").w - 4.5 * k, sh - 2.6 * k - d), n(t("shoulder").w - 2.6 * k, t("joint").y - 3.2 * k - d),
+                    n(t("shoulder").w - 4.5 * k, sh - 2.6 * k - d),
+                    n(t("shoulder").w - 2.6 * k, t("joint").y - 3.2 * k - d),
                     n(armpits.get(s).x() + 2.2 * k, t("armpit").y + 4.2 * k - d * .8));
         });
         chestLines();
         bellyLines();
-        both(1.0, 0, 0, .5, s -> List.of(
-                n(t("highHip").w * .70, t("highHip").y - 4.2 * k), n(t("seat").w * .50, t("seat").y - .9 * k),
-                n(t("seat").w * .29, t("crotch").y + 2.9 * k), n(1.5 * k, t("crotch").y + .5 * k)));
+        both(
+                1.0,
+                0,
+                0,
+                .5,
+                s -> List.of(
+                        n(t("highHip").w * .70, t("highHip").y - 4.2 * k), n(t("seat").w * .50, t("seat").y - .9 * k),
+                        n(t("seat").w * .29, t("crotch").y + 2.9 * k), n(1.5 * k, t("crotch").y + .5 * k)));
         legLinesFront();
         both(.8, 0, 0, .45, s -> {
             ArmFrame f = frames.get(s);
             return List.of(
-                    Knot.of(f.at(f.elbowAt - .2 * k, -2.6 * k)), Knot.of(f.at(f.elbowAt + .6 * k, -.6 * k)),
+                    Knot.of(f.at(f.elbowAt - .2 * k, -2.6 * k)),
+                    Knot.of(f.at(f.elbowAt + .6 * k, -.6 * k)),
                     Knot.of(f.at(f.elbowAt + .2 * k, 1.6 * k)));
         });
         handLines();
@@ -397,16 +472,27 @@ final class Frontal {
         double g = Body.clamp(p / 4, 0, 1);
         double fold = Body.lerp(t("chest").y - 2.4 * k, b.foldY, g);
         double r = Body.lerp(6.2, 6.0 + .18 * p, g) * k;
-        both(Body.lerp(.9, 1.7, g), 0, 0, Body.lerp(.42, .85, g), s -> List.of(
-                n(b.bustX - r * Body.lerp(.9, .92, g), fold + Body.lerp(.5, 2.4, g) * k),
-                n(b.bustX - r * .45, fold + Body.lerp(0, .35, g) * k),
-                n(b.bustX + .1 * r, fold - Body.lerp(.1, .25, g) * k).t(1, .04),
-                n(b.bustX + r * .62, fold + Body.lerp(.9, 1.3, g) * k),
-                n(b.bustX + r * Body.lerp(.95, 1.02, g), fold + Body.lerp(2.6, 4.6, g) * k)));
+        both(
+                Body.lerp(.9, 1.7, g),
+                0,
+                0,
+                Body.lerp(.42, .85, g),
+                s -> List.of(
+                        n(b.bustX - r * Body.lerp(.9, .92, g), fold + Body.lerp(.5, 2.4, g) * k),
+                        n(b.bustX - r * .45, fold + Body.lerp(0, .35, g) * k),
+                        n(b.bustX + .1 * r, fold - Body.lerp(.1, .25, g) * k).t(1, .04),
+                        n(b.bustX + r * .62, fold + Body.lerp(.9, 1.3, g) * k),
+                        n(b.bustX + r * Body.lerp(.95, 1.02, g), fold + Body.lerp(2.6, 4.6, g) * k)));
         if (p > 2.5) {
-            both(1.0, 0, 0, .5 * g, s -> List.of(
-                    n(b.bustX + r * 1.02, fold + 4.4 * k), n(b.bustX + r * 1.1, b.bustY + 1.5 * k),
-                    n(b.bustX + r * .98, b.bustY + 5.5 * k)));
+            both(
+                    1.0,
+                    0,
+                    0,
+                    .5 * g,
+                    s -> List.of(
+                            n(b.bustX + r * 1.02, fold + 4.4 * k),
+                            n(b.bustX + r * 1.1, b.bustY + 1.5 * k),
+                            n(b.bustX + r * .98, b.bustY + 5.5 * k)));
             one(.9, 0, 0, .35 * g, n(0, b.bustY + 3 * k), n(.1 * k, b.bustY), n(0, fold + 1.6 * k));
         }
         one(.7, 0, 0, .35, n(0, t("chest").y + 1.5 * k), n(.08 * k, t("underBust").y), n(0, t("midTorso").y));
@@ -416,24 +502,57 @@ final class Frontal {
     private void bellyLines() {
         double most = Math.max(t("navel").zf, t("trouser").zf);
         double fat = Body.clamp((most - t("crotch").zf - 3.5 * k) / (10 * k), 0, 1);
-        both(.8, 0, 0, .32 * (1 - fat), s -> List.of(
-                n(1.6 * k, t("underBust").y - 1.3 * k), n(4.6 * k, t("midTorso").y + .4 * k),
-                n(7.6 * k, t("waist").y + 1.4 * k), n(9.2 * k, t("waist").y - 1.2 * k)));
+        both(
+                .8,
+                0,
+                0,
+                .32 * (1 - fat),
+                s -> List.of(
+                        n(1.6 * k, t("underBust").y - 1.3 * k), n(4.6 * k, t("midTorso").y + .4 * k),
+                        n(7.6 * k, t("waist").y + 1.4 * k), n(9.2 * k, t("waist").y - 1.2 * k)));
         double y = t("navel").y;
-        one(1.1, 0, 0, .7, n(-.6 * k, y + .5 * k), n(-.42 * k, y - .25 * k), n(.05 * k, y - .55 * k).t(1, 0), n(.55 * k, y + .05 * k));
-        both(.9, 0, 0, .5 * (1 - fat * .6), s -> List.of(
-                n(t("highHip").w * .93, t("highHip").y + 1.2 * k), n(t("highHip").w * .86, t("highHip").y + .9 * k),
-                n(t("highHip").w * .80, t("highHip").y - .7 * k)));
+        one(
+                1.1,
+                0,
+                0,
+                .7,
+                n(-.6 * k, y + .5 * k),
+                n(-.42 * k, y - .25 * k),
+                n(.05 * k, y - .55 * k).t(1, 0),
+                n(.55 * k, y + .05 * k));
+        both(
+                .9,
+                0,
+                0,
+                .5 * (1 - fat * .6),
+                s -> List.of(
+                        n(t("highHip").w * .93, t("highHip").y + 1.2 * k),
+                        n(t("highHip").w * .86, t("highHip").y + .9 * k),
+                        n(t("highHip").w * .80, t("highHip").y - .7 * k)));
         if (fat > .25) {
             double q = (fat - .25) / .75;
             double w = t("highHip").w;
             double hip = t("highHip").y + k;
             double low = t("seat").y + 2.2 * k - q * 1.6 * k;
-            one(1.5, 0, 0, .45 + .4 * q, n(-w * .93, hip), n(-w * .62, low),
-                    n(0, t("seat").y - k - q * 2.2 * k).t(1, 0), n(w * .62, low), n(w * .93, hip));
-            both(.9, .5, 0, .4 * q, s -> List.of(
-                    n(t("waist").w * .98, t("waist").y - 1.4 * k), n(t("waist").w * .86, t("waist").y - 2 * k),
-                    n(t("waist").w * .72, t("waist").y - 1.8 * k)));
+            one(
+                    1.5,
+                    0,
+                    0,
+                    .45 + .4 * q,
+                    n(-w * .93, hip),
+                    n(-w * .62, low),
+                    n(0, t("seat").y - k - q * 2.2 * k).t(1, 0),
+                    n(w * .62, low),
+                    n(w * .93, hip));
+            both(
+                    .9,
+                    .5,
+                    0,
+                    .4 * q,
+                    s -> List.of(
+                            n(t("waist").w * .98, t("waist").y - 1.4 * k),
+                            n(t("waist").w * .86, t("waist").y - 2 * k),
+                            n(t("waist").w * .72, t("waist").y - 1.8 * k)));
         }
     }
 
@@ -442,36 +561,58 @@ final class Frontal {
             Body.Leg l = b.leg(s, "knee");
             double r = l.hw() * .62;
             return List.of(
-                    n(l.cx() - r, l.y() + 1.7 * k), n(l.cx() - r * 1.08, l.y()), n(l.cx() - r * .72, l.y() - 2.1 * k),
-                    n(l.cx() + .05 * k, l.y() - 2.9 * k).t(1, 0), n(l.cx() + r * .8, l.y() - 2.1 * k),
-                    n(l.cx() + r * 1.05, l.y() - .1 * k), n(l.cx() + r * .92, l.y() + 1.5 * k));
+                    n(l.cx() - r, l.y() + 1.7 * k),
+                    n(l.cx() - r * 1.08, l.y()),
+                    n(l.cx() - r * .72, l.y() - 2.1 * k),
+                    n(l.cx() + .05 * k, l.y() - 2.9 * k).t(1, 0),
+                    n(l.cx() + r * .8, l.y() - 2.1 * k),
+                    n(l.cx() + r * 1.05, l.y() - .1 * k),
+                    n(l.cx() + r * .92, l.y() + 1.5 * k));
         });
         both(.7, 0, 0, .4, s -> {
             Body.Leg l = b.leg(s, "knee");
             double r = l.hw() * .62;
             return List.of(
-                    n(l.cx() - r * .7, l.y() + 2.8 * k), n(l.cx(), l.y() + 3.3 * k).t(1, 0), n(l.cx() + r * .6, l.y() + 2.9 * k));
+                    n(l.cx() - r * .7, l.y() + 2.8 * k),
+                    n(l.cx(), l.y() + 3.3 * k).t(1, 0),
+                    n(l.cx() + r * .6, l.y() + 2.9 * k));
         });
         both(.8, 0, 0, .4, s -> {
             Body.Leg l = b.leg(s, "knee");
             return List.of(
-                    n(l.inner() + .3 * k, l.y() + 5.6 * k), n(l.inner() + 1.5 * k, l.y() + 3.5 * k),
+                    n(l.inner() + .3 * k, l.y() + 5.6 * k),
+                    n(l.inner() + 1.5 * k, l.y() + 3.5 * k),
                     n(l.inner() + 2.1 * k, l.y() + 2.4 * k));
         });
-        both(.7, 0, 0, .34, s -> List.of(
-                n(b.leg(s, "belowKnee").cx() - .4 * k, b.leg(s, "belowKnee").y() - 1.5 * k),
-                n(b.leg(s, "calf").cx() - 1.1 * k, b.leg(s, "calf").y()),
-                n(b.leg(s, "belowCalf").cx() - .9 * k, b.leg(s, "belowCalf").y())));
+        both(
+                .7,
+                0,
+                0,
+                .34,
+                s -> List.of(
+                        n(
+                                b.leg(s, "belowKnee").cx() - .4 * k,
+                                b.leg(s, "belowKnee").y() - 1.5 * k),
+                        n(b.leg(s, "calf").cx() - 1.1 * k, b.leg(s, "calf").y()),
+                        n(
+                                b.leg(s, "belowCalf").cx() - .9 * k,
+                                b.leg(s, "belowCalf").y())));
         both(.8, 0, 0, .5, s -> ankle(s, new double[][] {{2.7, 7.5}, {1.9, 6.4}, {2.3, 5.2}}));
         both(.8, 0, 0, .5, s -> ankle(s, new double[][] {{-2.6, 8.5}, {-1.9, 7.4}, {-2.2, 6.2}}));
         double f = footScale();
         for (double[] q : new double[][] {
-            {5.5, -.95, 5.1, .2}, {4.15, -1.15, 3.85, .3}, {2.6, -1.4, 2.45, .3}, {1.0, -1.6, .95, .4}, {-.75, -1.65, -.55, .8}
+            {5.5, -.95, 5.1, .2},
+            {4.15, -1.15, 3.85, .3},
+            {2.6, -1.4, 2.45, .3},
+            {1.0, -1.6, .95, .4},
+            {-.75, -1.65, -.55, .8}
         }) {
             both(.8, 1, 0, .55, s -> {
                 double c = b.leg(s, "ankle").cx();
                 return List.of(
-                        n(c + q[0] * f, q[1] * f), n(c + (q[0] + q[2]) / 2 * f, (q[1] + q[3]) / 2 * f), n(c + q[2] * f, q[3] * f));
+                        n(c + q[0] * f, q[1] * f),
+                        n(c + (q[0] + q[2]) / 2 * f, (q[1] + q[3]) / 2 * f),
+                        n(c + q[2] * f, q[3] * f));
             });
         }
     }
@@ -500,63 +641,133 @@ final class Frontal {
     }
 
     private void backLines() {
-        one(1.2, 0, 0, .6, n(0, t("neckMid").y - .5 * k), n(.12 * k, t("upperChest").y), n(-.05 * k, t("underBust").y),
-                n(0, t("waist").y - 2 * k), n(0, t("highHip").y + 1.2 * k));
-        one(1.0, .1, .1, .6, n(-.9 * k, t("neckMid").y - .6 * k), n(0, t("neckMid").y - 1.1 * k).t(1, 0), n(.9 * k, t("neckMid").y - .6 * k));
-        both(.8, 0, 0, .3, s -> List.of(
-                n(2.6 * k, t("midTorso").y), n(2.3 * k, t("waist").y), n(2.7 * k, t("navel").y), n(3.6 * k, t("trouser").y)));
+        one(
+                1.2,
+                0,
+                0,
+                .6,
+                n(0, t("neckMid").y - .5 * k),
+                n(.12 * k, t("upperChest").y),
+                n(-.05 * k, t("underBust").y),
+                n(0, t("waist").y - 2 * k),
+                n(0, t("highHip").y + 1.2 * k));
+        one(
+                1.0,
+                .1,
+                .1,
+                .6,
+                n(-.9 * k, t("neckMid").y - .6 * k),
+                n(0, t("neckMid").y - 1.1 * k).t(1, 0),
+                n(.9 * k, t("neckMid").y - .6 * k));
+        both(
+                .8,
+                0,
+                0,
+                .3,
+                s -> List.of(
+                        n(2.6 * k, t("midTorso").y),
+                        n(2.3 * k, t("waist").y),
+                        n(2.7 * k, t("navel").y),
+                        n(3.6 * k, t("trouser").y)));
         both(.9, 0, 0, .5, s -> {
             double d = b.drop(s);
             return List.of(
-                    n(7.2 * k, t("upperChest").y + 3.2 * k - d * .4), n(11 * k, t("joint").y - .4 * k - d * .6),
+                    n(7.2 * k, t("upperChest").y + 3.2 * k - d * .4),
+                    n(11 * k, t("joint").y - .4 * k - d * .6),
                     n(15.5 * k, t("joint").y + k - d * .9));
         });
         both(1.15, 0, 0, .66, s -> {
             double d = b.drop(s) * .5;
             return List.of(
                     n(6.9 * k, t("upperChest").y + 3 * k - d), n(6.2 * k, t("upperChest").y - 2.2 * k - d),
-                    n(7.1 * k, t("armpit").y - 1.4 * k - d), n(8.7 * k, t("chest").y - k - d).t(1, -.25),
+                    n(7.1 * k, t("armpit").y - 1.4 * k - d),
+                            n(8.7 * k, t("chest").y - k - d).t(1, -.25),
                     n(10.5 * k, t("chest").y + .6 * k - d), n(12.4 * k, t("armpit").y + .4 * k - d));
         });
-        both(.8, 0, 0, .4, s -> List.of(
-                n(3.3 * k, t("neckTop").y), n(3.6 * k, t("neckMid").y - 1.2 * k), n(5.6 * k, t("slope").y - .3 * k)));
+        both(
+                .8,
+                0,
+                0,
+                .4,
+                s -> List.of(
+                        n(3.3 * k, t("neckTop").y),
+                        n(3.6 * k, t("neckMid").y - 1.2 * k),
+                        n(5.6 * k, t("slope").y - .3 * k)));
         armpitFold(1.5, .85, -.1, 1.8, .8, 4.0);
         both(.8, 0, 0, .38, s -> {
             double d = b.drop(s);
             return List.of(
-                    n(t("shoulder").w - 2 * k, t("joint").y + .4 * k - d), n(t("shoulder").w - 1.4 * k, t("joint").y - 5 * k - d),
+                    n(t("shoulder").w - 2 * k, t("joint").y + .4 * k - d),
+                    n(t("shoulder").w - 1.4 * k, t("joint").y - 5 * k - d),
                     n(t("shoulder").w + k, t("armpit").y - k - d));
         });
-        both(.7, 0, 0, .28, s -> List.of(
-                n(t("armpit").w - .6 * k, t("armpit").y - 1.5 * k), n(t("chest").w - 2.6 * k, t("underBust").y + 1.5 * k),
-                n(t("midTorso").w * .62, t("midTorso").y - k)));
+        both(
+                .7,
+                0,
+                0,
+                .28,
+                s -> List.of(
+                        n(t("armpit").w - .6 * k, t("armpit").y - 1.5 * k),
+                        n(t("chest").w - 2.6 * k, t("underBust").y + 1.5 * k),
+                        n(t("midTorso").w * .62, t("midTorso").y - k)));
         seatLines();
         legLinesBack();
         both(.9, 0, 0, .5, s -> {
             ArmFrame f = frames.get(s);
             return List.of(
-                    Knot.of(f.at(f.elbowAt - 2 * k, -1.3 * k)), Knot.of(f.at(f.elbowAt - .2 * k, -1.5 * k)),
+                    Knot.of(f.at(f.elbowAt - 2 * k, -1.3 * k)),
+                    Knot.of(f.at(f.elbowAt - .2 * k, -1.5 * k)),
                     Knot.of(f.at(f.elbowAt + .9 * k, -.5 * k)));
         });
         both(.7, 0, 0, .7, s -> along(s, b.handLength / 18.4, new double[][] {{.55, .7}, {.72, .3}, {.88, -.35}}));
     }
 
     private void seatLines() {
-        both(1.0, 0, 0, .5, s -> List.of(
-                n(3.6 * k, t("highHip").y + 1.4 * k), n(3.2 * k, t("highHip").y + .4 * k), n(3.9 * k, t("highHip").y - .3 * k)));
-        both(.8, .3, 0, .36, s -> List.of(
-                n(t("trouser").w * .96, t("trouser").y - .3 * k), n(t("trouser").w * .80, t("trouser").y - .6 * k),
-                n(t("trouser").w * .58, t("trouser").y - 2 * k)));
-        one(1.25, 0, .6, .72, n(0, t("highHip").y - 2.4 * k), n(.12 * k, t("seat").y + k), n(-.06 * k, t("seat").y - 3.6 * k),
+        both(
+                1.0,
+                0,
+                0,
+                .5,
+                s -> List.of(
+                        n(3.6 * k, t("highHip").y + 1.4 * k),
+                        n(3.2 * k, t("highHip").y + .4 * k),
+                        n(3.9 * k, t("highHip").y - .3 * k)));
+        both(
+                .8,
+                .3,
+                0,
+                .36,
+                s -> List.of(
+                        n(t("trouser").w * .96, t("trouser").y - .3 * k),
+                        n(t("trouser").w * .80, t("trouser").y - .6 * k),
+                        n(t("trouser").w * .58, t("trouser").y - 2 * k)));
+        one(
+                1.25,
+                0,
+                .6,
+                .72,
+                n(0, t("highHip").y - 2.4 * k),
+                n(.12 * k, t("seat").y + k),
+                n(-.06 * k, t("seat").y - 3.6 * k),
                 n(0, t("crotch").y + .2 * k));
         both(1.25, .4, 0, .68, s -> {
             double y = b.leg(s, "thigh").y() + 2 * k;
             return List.of(
-                    n(.8 * k, t("crotch").y - 1.7 * k), n(2.6 * k, y - .1 * k), n(6.2 * k, y - .6 * k).t(1, .10),
-                    n(9.6 * k, y + .4 * k), n(11.8 * k, y + 1.7 * k));
+                    n(.8 * k, t("crotch").y - 1.7 * k),
+                    n(2.6 * k, y - .1 * k),
+                    n(6.2 * k, y - .6 * k).t(1, .10),
+                    n(9.6 * k, y + .4 * k),
+                    n(11.8 * k, y + 1.7 * k));
         });
-        both(.7, 0, 0, .3, s -> List.of(
-                n(t("seat").w * .93, t("seat").y + 3 * k), n(t("seat").w * .80, t("seat").y), n(t("seat").w * .82, t("seat").y - 4 * k)));
+        both(
+                .7,
+                0,
+                0,
+                .3,
+                s -> List.of(
+                        n(t("seat").w * .93, t("seat").y + 3 * k),
+                        n(t("seat").w * .80, t("seat").y),
+                        n(t("seat").w * .82, t("seat").y - 4 * k)));
     }
 
     private void legLinesBack() {
@@ -567,10 +778,19 @@ final class Frontal {
         both(.8, 0, 0, .32, s -> around(s, "calf", new double[][] {{.1, -3.6}, {1.9, -4.0}, {3.5, -1.6}}));
         both(.7, 0, 0, .28, s -> around(s, "calf", new double[][] {{-.1, 5}, {.1, 1}, {-.1, -3}}));
         for (double q : new double[] {-1, 1}) {
-            both(.8, 0, 0, .42, s -> List.of(
-                    n(b.leg(s, "belowCalf").cx() + q * 1.4 * k, b.leg(s, "belowCalf").y() - k),
-                    n(b.leg(s, "ankle").cx() + q * 1.05 * k, b.leg(s, "ankle").y()),
-                    n(b.leg(s, "ankle").cx() + q * 1.5 * k, 4.4 * k)));
+            both(
+                    .8,
+                    0,
+                    0,
+                    .42,
+                    s -> List.of(
+                            n(
+                                    b.leg(s, "belowCalf").cx() + q * 1.4 * k,
+                                    b.leg(s, "belowCalf").y() - k),
+                            n(
+                                    b.leg(s, "ankle").cx() + q * 1.05 * k,
+                                    b.leg(s, "ankle").y()),
+                            n(b.leg(s, "ankle").cx() + q * 1.5 * k, 4.4 * k)));
         }
     }
 

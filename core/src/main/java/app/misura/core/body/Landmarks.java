@@ -52,7 +52,8 @@ final class Landmarks {
             case "floor" -> ground(g * (b.leg(side, "ankle").cx() + 4.5 * k), 6 * k);
             case "floorOut" -> ground(g * (b.leg(side, "ankle").cx() + 5.2 * k), -.8 * k);
             case "floorIn" -> ground(g * Math.max(.5 * k, b.leg(side, "ankle").cx() - 4.2 * k), 0);
-            case "stool" -> new Place(new Point(b.t("waist").w * 0 - 2 * k, figure.frame().seat()), 0, 0, 0, false);
+            case "stool" ->
+                new Place(new Point(b.t("waist").w * 0 - 2 * k, figure.frame().seat()), 0, 0, 0, false);
             default -> throw new IllegalArgumentException("no landmark is called " + m.group(1));
         };
     }
@@ -83,7 +84,8 @@ final class Landmarks {
 
     private Place knee(Side side, double g) {
         Body.Leg l = b.leg(side, "knee");
-        return new Place(profile ? new Point(l.zf(), l.y()) : new Point(g * l.cx(), l.y()), g * l.cx(), l.y(), l.zf(), false);
+        return new Place(
+                profile ? new Point(l.zf(), l.y()) : new Point(g * l.cx(), l.y()), g * l.cx(), l.y(), l.zf(), false);
     }
 
     private Place leg(Side side, double g, double y, char where) {
@@ -113,7 +115,10 @@ final class Landmarks {
         Body.Leg c = leg.get(i + 1);
         double t = Body.clamp((a.y() - y) / (a.y() - c.y()), 0, 1);
         return new double[] {
-            Body.lerp(a.cx(), c.cx(), t), Body.lerp(a.hw(), c.hw(), t), Body.lerp(a.c(), c.c(), t), Body.lerp(a.hd(), c.hd(), t)
+            Body.lerp(a.cx(), c.cx(), t),
+            Body.lerp(a.hw(), c.hw(), t),
+            Body.lerp(a.c(), c.c(), t),
+            Body.lerp(a.hd(), c.hd(), t)
         };
     }
 }

@@ -54,7 +54,9 @@ final class Monotone {
         double s = (value - x[i]) / h;
         double s2 = s * s;
         double s3 = s2 * s;
-        return (2 * s3 - 3 * s2 + 1) * y[i] + (s3 - 2 * s2 + s) * h * slope[i] + (-2 * s3 + 3 * s2) * y[i + 1]
+        return (2 * s3 - 3 * s2 + 1) * y[i]
+                + (s3 - 2 * s2 + s) * h * slope[i]
+                + (-2 * s3 + 3 * s2) * y[i + 1]
                 + (s3 - s2) * h * slope[i + 1];
     }
 }

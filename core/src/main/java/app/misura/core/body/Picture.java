@@ -41,9 +41,7 @@ public final class Picture {
                         continue;
                     }
                     String[] parts = line.split("\\|", 3);
-                    paths.put(
-                            parts[0],
-                            new Shown(View.named(parts[1]).orElseThrow(), TapePath.parse(parts[2])));
+                    paths.put(parts[0], new Shown(View.named(parts[1]).orElseThrow(), TapePath.parse(parts[2])));
                 }
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -88,7 +86,13 @@ public final class Picture {
      * @param width and {@code height} of the picture in units
      */
     public static String svg(
-            Body body, View view, @Nullable TapePath path, String title, String description, double width, double height) {
+            Body body,
+            View view,
+            @Nullable TapePath path,
+            String title,
+            String description,
+            double width,
+            double height) {
         Figure figure = Figure.of(body, view, path != null);
         Tape tape = path == null ? new Tape(List.of(), false) : Tape.on(figure, path);
         Box box = fitted(box(figure, tape), width / height);
@@ -96,8 +100,15 @@ public final class Picture {
         Scale scale = new Scale(view, -box.left() * unit, box.top() * unit, unit);
         double stroke = Math.max(.5, Math.pow(unit * (body.height() + 8 * body.k) / REFERENCE, .6));
         StringBuilder out = new StringBuilder();
-        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"fig\" role=\"img\" viewBox=\"0 0 ").append(Strokes.n(width)).append(' ').append(Strokes.n(height)).append("\"><title>")
-                .append(title).append("</title><desc>").append(description).append("</desc>");
+        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"fig\" role=\"img\" viewBox=\"0 0 ")
+                .append(Strokes.n(width))
+                .append(' ')
+                .append(Strokes.n(height))
+                .append("\"><title>")
+                .append(title)
+                .append("</title><desc>")
+                .append(description)
+                .append("</desc>");
         FigureSvg drawer = new FigureSvg(out, scale, stroke, "f" + view.word());
         List<Named> levels = levels(figure, scale, box);
         levels.forEach(l -> drawer.level(l.y(), l.labelY(), 0, width - 46));
@@ -119,7 +130,9 @@ public final class Picture {
             double y = figure.body().level(names.get(i));
             y += i < 3 ? figure.frame().dy() : 0;
             boolean seated = figure.view() == View.SEATED;
-            if (y > box.bottom() + .01 * box.height() && y < box.top() - .02 * box.height() && !(seated && (i == 1 || i == 2))) {
+            if (y > box.bottom() + .01 * box.height()
+                    && y < box.top() - .02 * box.height()
+                    && !(seated && (i == 1 || i == 2))) {
                 double py = scale.of(0, y).y();
                 at.add(new double[] {i, y, py, py});
             }
@@ -134,7 +147,9 @@ public final class Picture {
                 }
             }
         }
-        return at.stream().map(a -> new Named(names.get((int) a[0]), a[1], a[3])).toList();
+        return at.stream()
+                .map(a -> new Named(names.get((int) a[0]), a[1], a[3]))
+                .toList();
     }
 
     private static Box box(Figure figure, Tape tape) {
@@ -166,7 +181,11 @@ public final class Picture {
         double half = Math.max(.20 * h, (high - low) / 2 + .07 * h);
         double middleX = figure.view() == View.BACK ? -(left + right) / 2 : (left + right) / 2;
         double halfX = Math.max(.16 * h, (right - left) / 2 + .06 * h);
-        return new Box(middleX - halfX, Math.max(-.03 * h, middleY - half), middleX + halfX, Math.max(-.03 * h, middleY - half) + 2 * half);
+        return new Box(
+                middleX - halfX,
+                Math.max(-.03 * h, middleY - half),
+                middleX + halfX,
+                Math.max(-.03 * h, middleY - half) + 2 * half);
     }
 
     /** The box grown to the picture's proportions; what it needs is never cut. */

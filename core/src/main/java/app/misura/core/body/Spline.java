@@ -44,7 +44,10 @@ public final class Spline {
         Point after = knots.get((i + 1) % n).at();
         double d0 = Math.max(1e-6, before.distance(knot.at()));
         double d1 = Math.max(1e-6, knot.at().distance(after));
-        Point direction = knot.at().minus(before).times(d1 / d0).plus(after.minus(knot.at()).times(d0 / d1));
+        Point direction = knot.at()
+                .minus(before)
+                .times(d1 / d0)
+                .plus(after.minus(knot.at()).times(d0 / d1));
         return direction.length() < 1e-9 ? null : direction.unit();
     }
 

@@ -26,7 +26,11 @@ final class Strokes {
             if (d.isEmpty()) {
                 d.append('M').append(p(scale.of(c.start())));
             }
-            d.append('C').append(p(scale.of(c.handle1()))).append(' ').append(p(scale.of(c.handle2()))).append(' ')
+            d.append('C')
+                    .append(p(scale.of(c.handle1())))
+                    .append(' ')
+                    .append(p(scale.of(c.handle2())))
+                    .append(' ')
                     .append(p(scale.of(c.end())));
         }
         return closed ? d.append('Z').toString() : d.toString();

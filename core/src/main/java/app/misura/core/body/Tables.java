@@ -18,16 +18,36 @@ final class Tables {
      * @param cw child's factor on width, {@code cd} on depth
      */
     record TrunkRow(
-            String name, double adult, double child, double w, double zf, double zb, double n, double a, double b, double f,
-            double cw, double cd, String girths) {}
+            String name,
+            double adult,
+            double child,
+            double w,
+            double zf,
+            double zb,
+            double n,
+            double a,
+            double b,
+            double f,
+            double cw,
+            double cd,
+            String girths) {}
 
     /** @param inner {@code outer} from the middle plane, cm */
     record LegRow(
-            String name, double adult, double child, double inner, double outer, double zf, double zb, double n, double c,
+            String name,
+            double adult,
+            double child,
+            double inner,
+            double outer,
+            double zf,
+            double zb,
+            double n,
+            double c,
             String girths) {}
 
     /** @param s share of the arm's length from the shoulder point; offsets from the arm's axis, cm */
-    record ArmRow(String name, double s, double outer, double inner, double front, double back, double n, String girths) {}
+    record ArmRow(
+            String name, double s, double outer, double inner, double front, double back, double n, String girths) {}
 
     static final List<TrunkRow> TRUNK = List.of(
             new TrunkRow("neckTop", .874, .838, 5.3, 6.6, -4.9, 2.1, 1, 1, .5, 1.10, 1.05, ""),
@@ -41,9 +61,36 @@ final class Tables {
             new TrunkRow("chest", .720, .694, 15.5, 11.5, -10.7, 2.5, .85, 1.15, .7, .97, 1, "chest-girth bust-girth"),
             new TrunkRow("underBust", .690, .664, 14.7, 11.1, -9.8, 2.4, .85, 1.15, .78, 1, 1, "under-bust-girth"),
             new TrunkRow("midTorso", .662, .636, 13.8, 10.6, -8.7, 2.3, .82, 1.2, .8, 1.03, 1.02, "mid-torso-girth"),
-            new TrunkRow("waist", .632, .606, 13.2, 10.1, -7.7, 2.25, .8, 1.25, .80, 1.06, 1.06, "waist-bend-girth waist-narrow-girth"),
-            new TrunkRow("navel", .602, .574, 13.8, 10.3, -7.7, 2.3, .75, 1.3, .83, 1.05, 1.10, "navel-girth belly-girth"),
-            new TrunkRow("trouser", .580, .552, 14.8, 10.4, -8.6, 2.35, .75, 1.3, .80, 1, 1.08, "trouser-waist-girth belt-girth"),
+            new TrunkRow(
+                    "waist",
+                    .632,
+                    .606,
+                    13.2,
+                    10.1,
+                    -7.7,
+                    2.25,
+                    .8,
+                    1.25,
+                    .80,
+                    1.06,
+                    1.06,
+                    "waist-bend-girth waist-narrow-girth"),
+            new TrunkRow(
+                    "navel", .602, .574, 13.8, 10.3, -7.7, 2.3, .75, 1.3, .83, 1.05, 1.10, "navel-girth belly-girth"),
+            new TrunkRow(
+                    "trouser",
+                    .580,
+                    .552,
+                    14.8,
+                    10.4,
+                    -8.6,
+                    2.35,
+                    .75,
+                    1.3,
+                    .80,
+                    1,
+                    1.08,
+                    "trouser-waist-girth belt-girth"),
             new TrunkRow("highHip", .553, .527, 16.0, 10.2, -10.0, 2.4, .8, 1.25, .68, .97, 1.03, "high-hip-girth"),
             new TrunkRow("seat", .505, .484, 17.2, 9.3, -12.5, 2.4, .92, 1.1, .3, .94, .97, "seat-girth"),
             new TrunkRow("crotch", .467, .450, 17.0, 8.7, -11.0, 2.4, .95, 1.1, .4, .94, .96, "crotch-level-girth"));

@@ -81,14 +81,17 @@ public record Tape(List<Stretch> stretches, boolean band) {
     /** On a profile the tape lies on the skin between two places of the trunk, over belly and seat. */
     private static List<Point> between(Figure figure, Landmarks.Place a, Landmarks.Place b, String link) {
         List<Point> points = new ArrayList<>();
-        boolean skin = figure.view().isProfile() && (link.equals(">f") || link.equals(">b")) && a.onTrunk() && b.onTrunk();
+        boolean skin =
+                figure.view().isProfile() && (link.equals(">f") || link.equals(">b")) && a.onTrunk() && b.onTrunk();
         for (int i = 1; skin && i < 12; i++) {
             double t = i / 12.0;
             double x = Body.lerp(a.x(), b.x(), t);
             double y = Body.lerp(a.y(), b.y(), t);
             double z = figure.body().skin(x, y, link.equals(">b"));
             double blend = Math.min(1, Math.min(t * 5, (1 - t) * 5));
-            points.add(new Point(Body.lerp(Body.lerp(a.z(), b.z(), t), z, blend), y + figure.frame().dy()));
+            points.add(new Point(
+                    Body.lerp(Body.lerp(a.z(), b.z(), t), z, blend),
+                    y + figure.frame().dy()));
         }
         return points;
     }

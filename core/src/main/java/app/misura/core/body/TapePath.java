@@ -35,7 +35,10 @@ public sealed interface TapePath {
         }
         Matcher band = BAND.matcher(text);
         if (band.matches()) {
-            return new Band(band.group(1), band.group(2), band.group(3) == null ? 'R' : band.group(3).charAt(0));
+            return new Band(
+                    band.group(1),
+                    band.group(2),
+                    band.group(3) == null ? 'R' : band.group(3).charAt(0));
         }
         String[] tokens = text.trim().split("\\s+");
         List<String> points = new ArrayList<>();

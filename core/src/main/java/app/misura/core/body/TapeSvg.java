@@ -20,7 +20,12 @@ final class TapeSvg {
     void draw(Tape tape, Figure figure) {
         for (Tape.Stretch s : tape.stretches()) {
             if (s.hidden()) {
-                path("tape", 1.9, "stroke-opacity=\".75\" stroke-dasharray=\"" + Strokes.n(4.5 * px) + " " + Strokes.n(3.5 * px) + "\"", curve(s));
+                path(
+                        "tape",
+                        1.9,
+                        "stroke-opacity=\".75\" stroke-dasharray=\"" + Strokes.n(4.5 * px) + " " + Strokes.n(3.5 * px)
+                                + "\"",
+                        curve(s));
             }
         }
         List<Point> all = new ArrayList<>();
@@ -51,7 +56,15 @@ final class TapeSvg {
     }
 
     private void path(String css, double width, String more, String d) {
-        out.append("<path class=\"").append(css).append("\" stroke-width=\"").append(Strokes.n(width * px)).append("\" ").append(more).append(" d=\"").append(d).append("\"/>");
+        out.append("<path class=\"")
+                .append(css)
+                .append("\" stroke-width=\"")
+                .append(Strokes.n(width * px))
+                .append("\" ")
+                .append(more)
+                .append(" d=\"")
+                .append(d)
+                .append("\"/>");
     }
 
     private void ribbon(String d) {
@@ -80,8 +93,13 @@ final class TapeSvg {
         Point from = new Point(x, a.y());
         Point to = new Point(x, b.y());
         for (Point[] leader : new Point[][] {{a, from}, {b, to}}) {
-            path("leader", .9, "stroke-opacity=\".6\" stroke-dasharray=\"" + Strokes.n(1.5 * px) + " " + Strokes.n(2.5 * px) + "\"",
-                    "M" + Strokes.p(leader[0]) + "L" + Strokes.n(leader[1].x() + 5 * px) + " " + Strokes.n(leader[1].y()));
+            path(
+                    "leader",
+                    .9,
+                    "stroke-opacity=\".6\" stroke-dasharray=\"" + Strokes.n(1.5 * px) + " " + Strokes.n(2.5 * px)
+                            + "\"",
+                    "M" + Strokes.p(leader[0]) + "L" + Strokes.n(leader[1].x() + 5 * px) + " "
+                            + Strokes.n(leader[1].y()));
         }
         return List.of(from, to);
     }
@@ -101,14 +119,40 @@ final class TapeSvg {
             arrow(at, longest.get(Math.min(longest.size() - 1, middle + 1)).minus(at));
         } else {
             Point back = all.get(Math.max(0, all.size() - 3));
-            Point u = end.minus(back).length() < 1e-6 ? new Point(0, 1) : end.minus(back).unit();
+            Point u = end.minus(back).length() < 1e-6
+                    ? new Point(0, 1)
+                    : end.minus(back).unit();
             Point side = u.right().times(6 * px);
-            path("tape", 2.6, "stroke-linecap=\"round\"", "M" + Strokes.p(end.plus(side)) + "L" + Strokes.p(end.minus(side)));
+            path(
+                    "tape",
+                    2.6,
+                    "stroke-linecap=\"round\"",
+                    "M" + Strokes.p(end.plus(side)) + "L" + Strokes.p(end.minus(side)));
             arrow(end.minus(u.times(9 * px)), u);
         }
-        out.append("<circle class=\"ring\" cx=\"").append(Strokes.n(start.x())).append("\" cy=\"").append(Strokes.n(start.y())).append("\" r=\"").append(Strokes.n(5.2 * px)).append("\" stroke-width=\"").append(Strokes.n(2.4 * px)).append("\"/>")
-                .append("<circle class=\"tapefill\" cx=\"").append(Strokes.n(start.x())).append("\" cy=\"").append(Strokes.n(start.y())).append("\" r=\"").append(Strokes.n(1.7 * px)).append("\"/>")
-                .append("<text class=\"start\" x=\"").append(Strokes.n(start.x() + 10 * px)).append("\" y=\"").append(Strokes.n(start.y() - 8 * px)).append("\" font-size=\"").append(Strokes.n(15 * px)).append("\">start</text>");
+        out.append("<circle class=\"ring\" cx=\"")
+                .append(Strokes.n(start.x()))
+                .append("\" cy=\"")
+                .append(Strokes.n(start.y()))
+                .append("\" r=\"")
+                .append(Strokes.n(5.2 * px))
+                .append("\" stroke-width=\"")
+                .append(Strokes.n(2.4 * px))
+                .append("\"/>")
+                .append("<circle class=\"tapefill\" cx=\"")
+                .append(Strokes.n(start.x()))
+                .append("\" cy=\"")
+                .append(Strokes.n(start.y()))
+                .append("\" r=\"")
+                .append(Strokes.n(1.7 * px))
+                .append("\"/>")
+                .append("<text class=\"start\" x=\"")
+                .append(Strokes.n(start.x() + 10 * px))
+                .append("\" y=\"")
+                .append(Strokes.n(start.y() - 8 * px))
+                .append("\" font-size=\"")
+                .append(Strokes.n(15 * px))
+                .append("\">start</text>");
     }
 
     private void arrow(Point at, Point direction) {
@@ -116,7 +160,14 @@ final class TapeSvg {
         Point tip = at.plus(u.times(6 * px));
         Point side = u.right().times(5 * px);
         Point base = tip.minus(u.times(10 * px));
-        out.append("<path class=\"tapefill\" d=\"M").append(Strokes.p(tip)).append('L').append(Strokes.p(base.plus(side))).append('L')
-                .append(Strokes.p(base.plus(u.times(2.5 * px)))).append('L').append(Strokes.p(base.minus(side))).append("Z\"/>");
+        out.append("<path class=\"tapefill\" d=\"M")
+                .append(Strokes.p(tip))
+                .append('L')
+                .append(Strokes.p(base.plus(side)))
+                .append('L')
+                .append(Strokes.p(base.plus(u.times(2.5 * px))))
+                .append('L')
+                .append(Strokes.p(base.minus(side)))
+                .append("Z\"/>");
     }
 }

@@ -105,7 +105,8 @@ final class Allowance {
     private List<Point> turnUp(Edge down, Edge fold, Edge up) {
         double y = fold.path().start().y();
         List<Point> first = mirrored(reversed(clipped(moved(down), down.path().end())), y);
-        List<Point> second = mirrored(reversed(clipped(reversed(moved(up)), up.path().start())), y);
+        List<Point> second =
+                mirrored(reversed(clipped(reversed(moved(up)), up.path().start())), y);
         List<Point> turned = new ArrayList<>(first);
         turned.addAll(reversed(second));
         return turned;

@@ -39,7 +39,8 @@ public record CutSpec(
     /** The largest difference between a length that must be equal and the drawn one, mm. */
     public double largestDifference() {
         return draft.targets().stream()
-                .filter(t -> t.kind() == app.misura.core.draft.Target.Kind.EQUAL && t.unit().equals("mm"))
+                .filter(t -> t.kind() == app.misura.core.draft.Target.Kind.EQUAL
+                        && t.unit().equals("mm"))
                 .mapToDouble(t -> Math.abs(t.difference()))
                 .max()
                 .orElse(0);

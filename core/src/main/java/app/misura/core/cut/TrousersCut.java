@@ -3,7 +3,6 @@ package app.misura.core.cut;
 import app.misura.core.draft.Draft;
 import app.misura.core.draft.Piece;
 import app.misura.core.draft.block.TrousersBlock;
-import app.misura.core.draft.block.TrousersInput;
 import app.misura.core.draft.block.TrousersOutcome;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
@@ -100,7 +99,8 @@ public final class TrousersCut {
         cautions.addAll(drawn);
         for (Opening opening : openings) {
             if (!opening.holds()) {
-                cautions.add("The " + opening.edge() + " does not pass: " + String.join("; or ", opening.remedies()) + ".");
+                cautions.add(
+                        "The " + opening.edge() + " does not pass: " + String.join("; or ", opening.remedies()) + ".");
             }
         }
         double hem = fitted.left().hem() * (1 - choices.cloth().shrinkAcross());
@@ -111,7 +111,8 @@ public final class TrousersCut {
             cautions.add("Room to grow is for the young; none was added.");
         }
         if (proof.sheet().wearer().age() == AgeGroup.CHILD) {
-            cautions.add("A child's garment: no cords, mind small parts, and a guardian agrees. Local rules stand above this sheet.");
+            cautions.add(
+                    "A child's garment: no cords, mind small parts, and a guardian agrees. Local rules stand above this sheet.");
         }
         return new CutSpec(choices, draft, lines, fitted.chain(), fitted.estimates(), openings, cautions);
     }
@@ -138,20 +139,18 @@ public final class TrousersCut {
     }
 
     private Refused refused(TrousersOutcome.Refused refused) {
-        List<Input> inputs =
-                switch (refused.pair()) {
-                    case LOOP_RISE -> inputs("S3", "D1", "S1");
-                    case THIGH_SEAT -> inputs("D9", "U1");
-                    case SEAT_DEPTH_RISE -> inputs("D4", "D1", "S1");
-                    case WAIST_SEAT -> inputs("U2", "U1");
-                };
-        String names =
-                switch (refused.pair()) {
-                    case LOOP_RISE -> "Trouser loop S3 and rise (D1 less S1)";
-                    case THIGH_SEAT -> "Thigh D9 and seat U1";
-                    case SEAT_DEPTH_RISE -> "Seat depth D4 and rise (D1 less S1)";
-                    case WAIST_SEAT -> "Trouser waist U2 and seat U1";
-                };
+        List<Input> inputs = switch (refused.pair()) {
+            case LOOP_RISE -> inputs("S3", "D1", "S1");
+            case THIGH_SEAT -> inputs("D9", "U1");
+            case SEAT_DEPTH_RISE -> inputs("D4", "D1", "S1");
+            case WAIST_SEAT -> inputs("U2", "U1");
+        };
+        String names = switch (refused.pair()) {
+            case LOOP_RISE -> "Trouser loop S3 and rise (D1 less S1)";
+            case THIGH_SEAT -> "Thigh D9 and seat U1";
+            case SEAT_DEPTH_RISE -> "Seat depth D4 and rise (D1 less S1)";
+            case WAIST_SEAT -> "Trouser waist U2 and seat U1";
+        };
         return new Refused(names + " fight each other: " + refused.why() + ". Take them again.", inputs);
     }
 
@@ -159,10 +158,8 @@ public final class TrousersCut {
         Sheet sheet = proof.sheet();
         List<Input> inputs = new ArrayList<>();
         for (String label : labels) {
-            @Nullable String code = sheet.form()
-                    .find(label)
-                    .map(s -> s.taken().code())
-                    .orElse(null);
+            @Nullable
+            String code = sheet.form().find(label).map(s -> s.taken().code()).orElse(null);
             if (code != null) {
                 inputs.add(new Input(label, code));
             }

@@ -41,8 +41,8 @@ public record Piece(
             Point end = edges.get(i).path().end();
             Point next = edges.get((i + 1) % edges.size()).path().start();
             if (!end.equals(next)) {
-                throw new IllegalArgumentException(name + ": edge " + edges.get(i).name() + " ends at " + end
-                        + ", the next begins at " + next);
+                throw new IllegalArgumentException(
+                        name + ": edge " + edges.get(i).name() + " ends at " + end + ", the next begins at " + next);
             }
         }
     }

@@ -42,7 +42,13 @@ public final class Remeasure {
 
     /** Walks a seam; a mirrored piece's edge counts as often as it is cut where the seam goes round the whole body. */
     public Seam seam(
-            String name, List<EdgeRef> a, List<EdgeRef> b, double easeLow, double easeHigh, double lessB, boolean round) {
+            String name,
+            List<EdgeRef> a,
+            List<EdgeRef> b,
+            double easeLow,
+            double easeHigh,
+            double lessB,
+            boolean round) {
         return new Seam(name, a, b, easeLow, easeHigh, lessB, walk(a, round), walk(b, round) - lessB);
     }
 

@@ -11,7 +11,13 @@ import org.jspecify.annotations.Nullable;
  * @param of which drawn lines add up to it; null for a rule of shape
  */
 public record Target(
-        String name, Kind kind, String unit, double expected, double measured, double tolerance, @Nullable Sum of) {
+        String name,
+        Kind kind,
+        String unit,
+        double expected,
+        double measured,
+        double tolerance,
+        @Nullable Sum of) {
 
     /** Whether the measured value must equal the expected one, reach it, or stay under it. */
     public enum Kind {

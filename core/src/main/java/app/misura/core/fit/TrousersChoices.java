@@ -68,7 +68,16 @@ public record TrousersChoices(
 
     public TrousersChoices withFit(FitChoice other) {
         return new TrousersChoices(
-                other, front, hemGirth, waistband, hemAboveFloor, seatShape, cloth, layers, growthMonths, seamAllowance,
+                other,
+                front,
+                hemGirth,
+                waistband,
+                hemAboveFloor,
+                seatShape,
+                cloth,
+                layers,
+                growthMonths,
+                seamAllowance,
                 hemAllowance);
     }
 }

@@ -122,8 +122,8 @@ public final class TrousersFit {
         double netRise = outside.net() - inside.net();
         rise(outside, inside, netRise, riseEase);
         NetBody.Value depth = body.orRule("D4", "seat-depth", "0.70 x rise", 0.70 * netRise, 0.02 * netRise);
-        NetBody.Value kneeHeight = body.orRule(
-                "D3", "knee-height", "0.60 x inside leg", 0.60 * inside.net(), 0.02 * inside.net());
+        NetBody.Value kneeHeight =
+                body.orRule("D3", "knee-height", "0.60 x inside leg", 0.60 * inside.net(), 0.02 * inside.net());
         double height = kneeHeight.net() + 0.6 * GROW_LENGTH * months - hemUp;
         Cloth cloth = choices.cloth();
         TrousersInput wide = new TrousersInput(
@@ -170,13 +170,16 @@ public final class TrousersFit {
             missing.add("D9");
             return new NetBody.Value[0];
         }
-        return new NetBody.Value[] {left.or(() -> right).get(), right.or(() -> left).get()};
+        return new NetBody.Value[] {
+            left.or(() -> right).get(), right.or(() -> left).get()
+        };
     }
 
     /** What the seat needs to sit down: seated less standing, less what the cloth gives, and the margin. */
     private double seatNeed(NetBody.Value seat) {
         return body.read("M3")
-                .map(seated -> Math.max(0, seated.net() - seat.net()) - choices.cloth().stretchAcross() * seat.net() + MARGIN)
+                .map(seated ->
+                        Math.max(0, seated.net() - seat.net()) - choices.cloth().stretchAcross() * seat.net() + MARGIN)
                 .orElse(0.0);
     }
 
@@ -220,8 +223,7 @@ public final class TrousersFit {
 
     /** Finished knee, and the least that the bent knee needs. */
     private double[] knee(NetBody.Value seat) {
-        NetBody.Value straight =
-                body.orRule("D8", "knee-straight", "0.30 x seat + 7.3", 0.30 * seat.net() + 73, 9);
+        NetBody.Value straight = body.orRule("D8", "knee-straight", "0.30 x seat + 7.3", 0.30 * seat.net() + 73, 9);
         NetBody.Value bent = body.orRule(
                 "M2", "knee-bent", "straight + 2 + 0.01 x seat", straight.net() + 20 + 0.01 * seat.net(), 9);
         double growth = GROW_LIMB * months;
@@ -231,8 +233,7 @@ public final class TrousersFit {
         double wanted = KNEE_SHARE * (seat.net() + SEAT[1] * child) + KNEE[fit];
         double finished = Math.max(wanted, least);
         Ease ease = new Ease(
-                finished - bent.net() - growth - layers,
-                finished > least ? Ease.RuledBy.TABLE : Ease.RuledBy.MOVEMENT);
+                finished - bent.net() - growth - layers, finished > least ? Ease.RuledBy.TABLE : Ease.RuledBy.MOVEMENT);
         add("knee", bent, growth, layers, ease, finished, choices.cloth().across(finished));
         return new double[] {finished, least};
     }
@@ -276,8 +277,25 @@ public final class TrousersFit {
 
     private static TrousersInput withThigh(TrousersInput i, double thigh) {
         return new TrousersInput(
-                i.waist(), i.seat(), thigh, i.knee(), i.kneeFloor(), i.hem(), i.loop(), i.outside(), i.inside(),
-                i.seatDepth(), i.kneeHeight(), i.band(), i.seatShape(), i.netSeat(), i.netWaist(), i.netLoop(), i.netRise(),
-                i.netThigh(), i.child(), i.front());
+                i.waist(),
+                i.seat(),
+                thigh,
+                i.knee(),
+                i.kneeFloor(),
+                i.hem(),
+                i.loop(),
+                i.outside(),
+                i.inside(),
+                i.seatDepth(),
+                i.kneeHeight(),
+                i.band(),
+                i.seatShape(),
+                i.netSeat(),
+                i.netWaist(),
+                i.netLoop(),
+                i.netRise(),
+                i.netThigh(),
+                i.child(),
+                i.front());
     }
 }

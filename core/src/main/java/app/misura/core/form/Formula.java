@@ -12,7 +12,8 @@ import java.util.regex.Pattern;
  * @param terms coefficient by step label (or side id such as {@code A1-right})
  */
 public record Formula(Map<String, Double> terms) {
-    private static final Pattern TERM = Pattern.compile("([+-])?\\s*(?:(\\d+)(?:/(\\d+))?\\s+)?([A-Z]\\d+(?:-(?:left|right))?)\\s*");
+    private static final Pattern TERM =
+            Pattern.compile("([+-])?\\s*(?:(\\d+)(?:/(\\d+))?\\s+)?([A-Z]\\d+(?:-(?:left|right))?)\\s*");
 
     public Formula {
         terms = Collections.unmodifiableMap(new LinkedHashMap<>(terms));

@@ -85,7 +85,10 @@ public record OrderForm(
         given.forEach((id, choice) -> {
             Option option = known.get(id);
             if (option == null) {
-                faults.put(id, "the form has no option " + id + "; it has " + known.keySet().stream().sorted().toList());
+                faults.put(
+                        id,
+                        "the form has no option " + id + "; it has "
+                                + known.keySet().stream().sorted().toList());
             } else if (!option.choices().contains(choice)) {
                 faults.put(id, id + " must be one of " + option.choices() + ", not \"" + choice + "\"");
             }
@@ -147,8 +150,7 @@ public record OrderForm(
     }
 
     private LevelCheck turned(LevelCheck check) {
-        return new LevelCheck(
-                check.id(), check.name(), check.members(), Increment.corresponding(check.within(), unit));
+        return new LevelCheck(check.id(), check.name(), check.members(), Increment.corresponding(check.within(), unit));
     }
 
     private Closure turned(Closure c) {
@@ -182,15 +184,11 @@ public record OrderForm(
                 sigmaFactor,
                 cuts,
                 kept,
-                closures.stream()
-                        .filter(c -> labels.containsAll(c.members()))
-                        .toList(),
+                closures.stream().filter(c -> labels.containsAll(c.members())).toList(),
                 orders.stream()
                         .filter(o -> known(labels, o.more()) && known(labels, o.less()))
                         .toList(),
-                levels.stream()
-                        .filter(l -> labels.containsAll(l.members()))
-                        .toList(),
+                levels.stream().filter(l -> labels.containsAll(l.members())).toList(),
                 options);
     }
 

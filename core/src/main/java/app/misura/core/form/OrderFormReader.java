@@ -75,7 +75,8 @@ public final class OrderFormReader {
             String brief,
             @Nullable String mind) {}
 
-    record ClosureDoc(String id, String name, String sum, @Nullable String constant, String tolerance) {}
+    record ClosureDoc(
+            String id, String name, String sum, @Nullable String constant, String tolerance) {}
 
     record OrderDoc(String id, String more, String less, String reason) {}
 
@@ -85,7 +86,10 @@ public final class OrderFormReader {
 
     OrderForm resource(String name, Map<String, OrderForm> known) {
         try (InputStream in = OrderFormReader.class.getResourceAsStream(name)) {
-            return read(new String(Objects.requireNonNull(in, name).readAllBytes(), java.nio.charset.StandardCharsets.UTF_8), known);
+            return read(
+                    new String(
+                            Objects.requireNonNull(in, name).readAllBytes(), java.nio.charset.StandardCharsets.UTF_8),
+                    known);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -159,12 +163,14 @@ public final class OrderFormReader {
     private OrderForm whole(FormDoc doc) {
         Unit unit = Unit.parse(doc.unit());
         List<Part> parts = new ArrayList<>();
-        Objects.requireNonNull(doc.parts()).forEach((letter, part) -> parts.add(new Part(
-                letter,
-                part.title(),
-                part.place(),
-                Part.Gate.valueOf(part.gate() == null ? "NONE" : part.gate().toUpperCase(Locale.ROOT)),
-                part.steps().stream().map(s -> step(letter, s, unit)).toList())));
+        Objects.requireNonNull(doc.parts())
+                .forEach((letter, part) -> parts.add(new Part(
+                        letter,
+                        part.title(),
+                        part.place(),
+                        Part.Gate.valueOf(
+                                part.gate() == null ? "NONE" : part.gate().toUpperCase(Locale.ROOT)),
+                        part.steps().stream().map(s -> step(letter, s, unit)).toList())));
         List<Closure> closures = new ArrayList<>();
         for (ClosureDoc c : orEmpty(doc.closures())) {
             closures.add(new Closure(
@@ -206,7 +212,8 @@ public final class OrderFormReader {
         Step.Choice choice = only.isEmpty()
                 ? null
                 : new Step.Choice(
-                        only.keySet().iterator().next(), only.values().iterator().next());
+                        only.keySet().iterator().next(),
+                        only.values().iterator().next());
         return new Step(
                 s.label(),
                 letter,
@@ -251,7 +258,9 @@ public final class OrderFormReader {
             if (step.onlyIf() != null && !options.contains(step.onlyIf().option())) {
                 faults.add(step.label() + " depends on " + step.onlyIf().option() + "; there are " + options);
             }
-            if (step.measure() != null && step.side() == StepSide.BOTH && !step.measure().bothSides()) {
+            if (step.measure() != null
+                    && step.side() == StepSide.BOTH
+                    && !step.measure().bothSides()) {
                 faults.add(step.label() + ": " + step.measure().code() + " has no sides");
             }
         }

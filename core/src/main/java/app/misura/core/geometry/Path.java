@@ -20,8 +20,9 @@ public record Path(List<Segment> segments) {
         }
         for (int i = 1; i < segments.size(); i++) {
             if (!segments.get(i).start().equals(segments.get(i - 1).end())) {
-                throw new IllegalArgumentException("segment " + i + " begins at " + segments.get(i).start() + ", not at "
-                        + segments.get(i - 1).end());
+                throw new IllegalArgumentException(
+                        "segment " + i + " begins at " + segments.get(i).start() + ", not at "
+                                + segments.get(i - 1).end());
             }
         }
     }

@@ -55,7 +55,9 @@ public final class Polyline {
         for (int i = 0; i < n; i++) {
             for (int j = i + 2; j < n; j++) {
                 boolean neighbours = i == 0 && j == n - 1;
-                if (!neighbours && high[i] >= low[j] && high[j] >= low[i]
+                if (!neighbours
+                        && high[i] >= low[j]
+                        && high[j] >= low[i]
                         && cross(outline.get(i), outline.get(i + 1), outline.get(j), outline.get((j + 1) % n))) {
                     return true;
                 }
@@ -82,7 +84,9 @@ public final class Polyline {
         List<Point> moved = new ArrayList<>();
         for (int i = 0; i < clean.size(); i++) {
             Point in = i == 0 ? null : clean.get(i).minus(clean.get(i - 1)).unit();
-            Point out = i == clean.size() - 1 ? null : clean.get(i + 1).minus(clean.get(i)).unit();
+            Point out = i == clean.size() - 1
+                    ? null
+                    : clean.get(i + 1).minus(clean.get(i)).unit();
             moved.addAll(moved(clean.get(i), in == null ? out : in, out == null ? in : out, distance));
         }
         return moved;
@@ -97,9 +101,7 @@ public final class Polyline {
         Point after = java.util.Objects.requireNonNull(out).right().times(-distance);
         Point sum = before.plus(after);
         double share = sum.dot(sum) / (2 * distance * distance);
-        return share < 0.5
-                ? List.of(at.plus(before), at.plus(after))
-                : List.of(at.plus(sum.times(1 / share)));
+        return share < 0.5 ? List.of(at.plus(before), at.plus(after)) : List.of(at.plus(sum.times(1 / share)));
     }
 
     private static List<Point> withoutRepeats(List<Point> line) {
@@ -117,7 +119,9 @@ public final class Polyline {
         Point u = b.minus(a);
         Point v = d.minus(c);
         double cross = u.cross(v);
-        return Math.abs(cross) < 1e-12 * u.length() * v.length() ? null : a.plus(u.times(c.minus(a).cross(v) / cross));
+        return Math.abs(cross) < 1e-12 * u.length() * v.length()
+                ? null
+                : a.plus(u.times(c.minus(a).cross(v) / cross));
     }
 
     /** The place a given length along an open line from its start; its ends where the length lies outside. */

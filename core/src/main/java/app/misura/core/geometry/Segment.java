@@ -62,15 +62,26 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
     record Cubic(Point start, Point handle1, Point handle2, Point end) implements Segment {
         /** Abscissas and weights of Gauss-Legendre quadrature of order 12 on [0, 1], one half of the symmetric set. */
         private static final double[] GAUSS_X = {
-            0.125233408511469, 0.367831498998180, 0.587317954286617, 0.769902674194305, 0.904117256370475, 0.981560634246719
+            0.125233408511469,
+            0.367831498998180,
+            0.587317954286617,
+            0.769902674194305,
+            0.904117256370475,
+            0.981560634246719
         };
 
         private static final double[] GAUSS_W = {
-            0.249147045813403, 0.233492536538355, 0.203167426723066, 0.160078328543346, 0.106939325995318, 0.047175336386512
+            0.249147045813403,
+            0.233492536538355,
+            0.203167426723066,
+            0.160078328543346,
+            0.106939325995318,
+            0.047175336386512
         };
 
         /** The curve that leaves along one direction and arrives along another, its handles shares of the chord. */
-        public static Cubic hermite(Point start, Point direction1, double share1, Point direction2, double share2, Point end) {
+        public static Cubic hermite(
+                Point start, Point direction1, double share1, Point direction2, double share2, Point end) {
             double chord = start.distance(end);
             return new Cubic(
                     start,

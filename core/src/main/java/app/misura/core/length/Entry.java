@@ -57,7 +57,8 @@ public sealed interface Entry {
 
 final class EntryParser {
     private static final Pattern DECIMAL = Pattern.compile("(\\d{0,9})(?:[.,](\\d{1,9}))?|(\\d{1,9})[.,]");
-    private static final Pattern FRACTION = Pattern.compile("(?:(\\d{1,6})(?:\\s+|\\s*-\\s*|[.,]))?(\\d{1,4})/(\\d{1,4})");
+    private static final Pattern FRACTION =
+            Pattern.compile("(?:(\\d{1,6})(?:\\s+|\\s*-\\s*|[.,]))?(\\d{1,4})/(\\d{1,4})");
     private static final Pattern FEET = Pattern.compile("(\\d{1,3})\\s*'\\s*(?:(.+?)\\s*\"?)?");
     private static final Pattern UNIT = Pattern.compile("(.*?)\\s*(mm|cm|in|inch|inches|\")");
     private static final String GLYPHS = "½1/2¼1/4¾3/4⅛1/8⅜3/8⅝5/8⅞7/8";
@@ -140,7 +141,8 @@ final class EntryParser {
 
     private Length term(String term) {
         if (term.isEmpty()) {
-            throw new Refusal(quoted() + " has a + with nothing beside it", raw.strip().replaceAll("^\\++|\\++$", ""));
+            throw new Refusal(
+                    quoted() + " has a + with nothing beside it", raw.strip().replaceAll("^\\++|\\++$", ""));
         }
         String[] factors = term.split("x", -1);
         if (factors.length == 1) {
@@ -206,7 +208,9 @@ final class EntryParser {
         if (top == 0 || top >= bottom) {
             throw new Refusal(
                     quoted() + " is no length: " + top + "/" + bottom + " is not part of one",
-                    top % bottom == 0 ? String.valueOf(whole + top / bottom) : (whole + top / bottom) + " " + top % bottom + "/" + bottom);
+                    top % bottom == 0
+                            ? String.valueOf(whole + top / bottom)
+                            : (whole + top / bottom) + " " + top % bottom + "/" + bottom);
         }
         return BigDecimal.valueOf(whole).add(BigDecimal.valueOf(top).divide(BigDecimal.valueOf(bottom)));
     }
@@ -229,7 +233,9 @@ final class EntryParser {
 
     /** The nearest text that would be understood: doubled points made one, foreign signs dropped; null if none is near. */
     private static @Nullable String guess(String text) {
-        String once = text.replaceAll("[^0-9.,/ ]", "").replaceAll("([.,])[.,]+", "$1").strip();
+        String once = text.replaceAll("[^0-9.,/ ]", "")
+                .replaceAll("([.,])[.,]+", "$1")
+                .strip();
         if (once.matches("\\d{1,4}[.,]\\d{1,3}[.,]\\d+")) {
             once = once.substring(0, Math.max(once.lastIndexOf('.'), once.lastIndexOf(',')));
         }

@@ -19,8 +19,7 @@ public record Length(long nanometres) implements Comparable<Length> {
      * @throws ArithmeticException if it does not lie on the grid
      */
     public static Length of(BigDecimal amount, Unit unit) {
-        return new Length(
-                amount.multiply(BigDecimal.valueOf(unit.nanometres())).longValueExact());
+        return new Length(amount.multiply(BigDecimal.valueOf(unit.nanometres())).longValueExact());
     }
 
     /** Exactly so many decimal parts, as in {@code of("0.5", CM)}. @throws ArithmeticException if off the grid */

@@ -49,7 +49,11 @@ public final class Catalogue {
      * @throws IllegalArgumentException naming every line that is wrong and why
      */
     public static Catalogue read(Reader csv) throws IOException {
-        CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
         Map<String, Measure> byCode = new LinkedHashMap<>();
         List<String> faults = new ArrayList<>();
         try (CSVParser parser = format.parse(csv)) {

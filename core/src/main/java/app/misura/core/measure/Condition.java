@@ -90,8 +90,7 @@ public record Condition(Map<Aspect, String> stated) {
 
     public boolean isSame(Condition other) {
         for (Aspect aspect : Aspect.values()) {
-            boolean open = aspect == Aspect.STANCE
-                    && !(stated.containsKey(aspect) && other.stated.containsKey(aspect));
+            boolean open = aspect == Aspect.STANCE && !(stated.containsKey(aspect) && other.stated.containsKey(aspect));
             if (!open && !get(aspect).equals(other.get(aspect))) {
                 return false;
             }

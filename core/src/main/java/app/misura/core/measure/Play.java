@@ -19,7 +19,12 @@ public enum Play {
     private final String limbCm;
     private final @org.jspecify.annotations.Nullable String loopCm;
 
-    Play(String word, String sentence, String trunkCm, String limbCm, @org.jspecify.annotations.Nullable String loopCm) {
+    Play(
+            String word,
+            String sentence,
+            String trunkCm,
+            String limbCm,
+            @org.jspecify.annotations.Nullable String loopCm) {
         this.word = word;
         this.sentence = sentence;
         this.trunkCm = trunkCm;

@@ -33,12 +33,11 @@ final class AgreementRule implements ProofRule {
         numbers.put("tries", tries);
         numbers.put("within", evidence.number(settled.step().within()));
         boolean one = settled.note() == Settled.Note.ONE_TRY;
-        String sentence =
-                switch (settled.note()) {
-                    case ONE_TRY -> "Step " + id + " has one try; its rule wants two within " + within + ".";
-                    case DISAGREE -> "Step " + id + " has " + said + ", more than " + within + " apart; the last stands.";
-                    default -> "Step " + id + " has " + said + ", none within " + within + "; the middle one stands.";
-                };
+        String sentence = switch (settled.note()) {
+            case ONE_TRY -> "Step " + id + " has one try; its rule wants two within " + within + ".";
+            case DISAGREE -> "Step " + id + " has " + said + ", more than " + within + " apart; the last stands.";
+            default -> "Step " + id + " has " + said + ", none within " + within + "; the middle one stands.";
+        };
         return new Finding(
                 "agreement",
                 one ? Severity.NOTE : Severity.WARNING,

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param gap parts with the constant, less the whole; null while a member is missing
  * @param waiting members that are not read yet, in form order
  */
-public record Bracket(Closure closure, State state, @Nullable Length gap, List<String> waiting) {
+public record Bracket(
+        Closure closure, State state, @Nullable Length gap, List<String> waiting) {
 
     public enum State {
         /** No member is read. */

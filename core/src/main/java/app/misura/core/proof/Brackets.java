@@ -84,7 +84,8 @@ final class Brackets {
         Closure worst = null;
         double most = -1;
         for (Closure closure : sheet.form().closures()) {
-            Optional<Length> gap = closure.members().stream().anyMatch(group::contains) ? gap(closure) : Optional.empty();
+            Optional<Length> gap =
+                    closure.members().stream().anyMatch(group::contains) ? gap(closure) : Optional.empty();
             if (gap.isEmpty() || !asked.containsAll(closure.members())) {
                 continue;
             }

@@ -50,6 +50,7 @@ final class LeftRightRule implements ProofRule {
                 numbers,
                 "Step " + label + " is " + evidence.text(left) + " left and " + evidence.text(right) + " right, "
                         + evidence.text(apart) + " apart.",
-                "Take both sides of " + label + " again; if it stays, the body is so and the pieces are drafted apart.");
+                "Take both sides of " + label
+                        + " again; if it stays, the body is so and the pieces are drafted apart.");
     }
 }

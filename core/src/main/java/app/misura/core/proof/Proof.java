@@ -5,6 +5,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.length.Length;
+import app.misura.core.measure.Kind;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -56,6 +57,7 @@ public record Proof(
         List<Finding> findings = new ArrayList<>();
         ProofRule.ALL.forEach(rule -> findings.addAll(rule.findings(evidence)));
         List<String> missing = sheet.slots().stream()
+                .filter(slot -> slot.step().taken().kind() != Kind.WISH)
                 .map(Sheet.Slot::id)
                 .filter(id -> !settled.containsKey(id))
                 .toList();
@@ -75,8 +77,8 @@ public record Proof(
         if (findings.stream().anyMatch(Finding::isFault)) {
             return Verdict.FAULTS;
         }
-        boolean unread = sheet.slots().stream()
-                .anyMatch(slot -> slot.step().critical() && !settled.containsKey(slot.id()));
+        boolean unread =
+                sheet.slots().stream().anyMatch(slot -> slot.step().critical() && !settled.containsKey(slot.id()));
         if (unread) {
             return Verdict.INCOMPLETE;
         }

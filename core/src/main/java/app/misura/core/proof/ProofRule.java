@@ -8,5 +8,10 @@ interface ProofRule {
     List<Finding> findings(Evidence evidence);
 
     List<ProofRule> ALL = List.of(
-            new SpanRule(), new AgreementRule(), new OrderRule(), new LevelRule(), new LeftRightRule(), new ClosureRule());
+            new SpanRule(),
+            new AgreementRule(),
+            new OrderRule(),
+            new LevelRule(),
+            new LeftRightRule(),
+            new ClosureRule());
 }

@@ -25,7 +25,8 @@ public record Sentence(String head, String rest) {
     static Sentence of(Evidence evidence, List<Finding> findings, List<String> missing) {
         Adjustment adjustment = evidence.adjustment();
         return switch (adjustment.status()) {
-            case CONTRADICTORY -> new Sentence("The sums of this form contradict each other.", "No reading is to blame.");
+            case CONTRADICTORY ->
+                new Sentence("The sums of this form contradict each other.", "No reading is to blame.");
             case UNRESOLVED -> new Sentence("Too much disagrees: measure again.", "");
             case RESOLVED, RESOLVED_UNVERIFIED -> wrong(evidence, adjustment);
             case NOTHING_TO_CHECK, CONSISTENT -> calm(evidence, findings, missing);
@@ -57,7 +58,8 @@ public record Sentence(String head, String rest) {
                         : "Still to come: " + String.join(", ", missing) + ".";
         List<Finding> faults = findings.stream().filter(Finding::isFault).toList();
         if (!faults.isEmpty()) {
-            return new Sentence(faults.get(0).sentence(), faults.size() > 1 ? faults.size() - 1 + " more below." : toCome);
+            return new Sentence(
+                    faults.get(0).sentence(), faults.size() > 1 ? faults.size() - 1 + " more below." : toCome);
         }
         if (evidence.settled().isEmpty()) {
             return new Sentence("Nothing is taken yet.", toCome);
@@ -65,7 +67,8 @@ public record Sentence(String head, String rest) {
         if (evidence.adjustment().status() == Adjustment.Status.NOTHING_TO_CHECK) {
             return new Sentence("Nothing here checks itself.", toCome);
         }
-        return new Sentence(toCome.isEmpty() ? "These numbers are one body." : "So far these numbers are one body.", toCome);
+        return new Sentence(
+                toCome.isEmpty() ? "These numbers are one body." : "So far these numbers are one body.", toCome);
     }
 
     /** "One number is wrong: step S2, about 5 cm too long." or "Either D1 or D3 is wrong; one more reading tells." */

@@ -42,7 +42,8 @@ final class SpanRule implements ProofRule {
         String id = settled.id();
         String sentence;
         if (likelier != null) {
-            sentence = "Step " + id + " reads " + value + ", which looks like " + LengthText.column(length, evidence.sheet().unit())
+            sentence = "Step " + id + " reads " + value + ", which looks like "
+                    + LengthText.column(length, evidence.sheet().unit())
                     + (likelier == Unit.INCH ? " inches." : " centimetres.");
         } else if (fit.isImpossible()) {
             sentence = "Step " + id + " reads " + value + "; no body has such a " + name + ".";

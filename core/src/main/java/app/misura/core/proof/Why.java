@@ -20,9 +20,11 @@ public final class Why {
         if (gaping.isEmpty()) {
             return "Left and right of one step lie further apart than the two sides of a body do.";
         }
-        String names = String.join(" and the ", gaping.stream().map(b -> b.closure().name()).toList());
+        String names = String.join(
+                " and the ", gaping.stream().map(b -> b.closure().name()).toList());
         if (suspect.members().size() > 1) {
-            return "The " + names + " gapes, and nothing else tells " + Sentence.either(suspect.members()) + " apart: each would explain it.";
+            return "The " + names + " gapes, and nothing else tells " + Sentence.either(suspect.members())
+                    + " apart: each would explain it.";
         }
         String id = suspect.members().get(0);
         if (gaping.size() > 1) {
@@ -35,6 +37,7 @@ public final class Why {
         return "Only the " + names + " gapes. "
                 + (others.isEmpty()
                         ? "The others say otherwise of " + id + "."
-                        : String.join(" and ", others) + (others.size() == 1 ? " closes" : " each close") + " another sum, so " + id + " stands alone.");
+                        : String.join(" and ", others) + (others.size() == 1 ? " closes" : " each close")
+                                + " another sum, so " + id + " stands alone.");
     }
 }

@@ -39,7 +39,8 @@ public sealed interface Judged {
         if (entry instanceof Entry.None) {
             return step.taken().kind() == Kind.WISH
                     ? new Kept(null, false, "none wanted")
-                    : new Refused("Nought is no " + step.name().toLowerCase(Locale.ROOT) + "; leave the step out instead.");
+                    : new Refused(
+                            "Nought is no " + step.name().toLowerCase(Locale.ROOT) + "; leave the step out instead.");
         }
         Entry.Understood understood = (Entry.Understood) entry;
         if (understood.stated() != null && understood.stated() != form.unit()) {
@@ -49,13 +50,13 @@ public sealed interface Judged {
         return understood(understood, step, form, spanScale);
     }
 
-    private static Judged understood(
-            Entry.Understood entry, Step step, OrderForm form, @Nullable Double spanScale) {
+    private static Judged understood(Entry.Understood entry, Step step, OrderForm form, @Nullable Double spanScale) {
         Length kept = form.increment().snap(entry.length());
         String unit = form.unit().symbol();
         String value = LengthText.column(kept, form.unit());
         if (!kept.isPositive()) {
-            return new Refused("That is less than the form reads to: " + form.increment().words() + ".");
+            return new Refused(
+                    "That is less than the form reads to: " + form.increment().words() + ".");
         }
         if (spanScale != null) {
             Measure.Fit fit = step.taken().fit(kept, spanScale);
@@ -63,8 +64,8 @@ public sealed interface Judged {
             if (likelier != null) {
                 return new Unusual(
                         kept,
-                        value + " looks like " + (likelier == Unit.INCH ? "inches" : "centimetres") + "; this form is in "
-                                + unit + ". Enter again keeps it.");
+                        value + " looks like " + (likelier == Unit.INCH ? "inches" : "centimetres")
+                                + "; this form is in " + unit + ". Enter again keeps it.");
             }
             if (fit != Measure.Fit.USUAL) {
                 boolean large = fit == Measure.Fit.LARGE || fit == Measure.Fit.IMPOSSIBLY_LARGE;

@@ -35,8 +35,7 @@ final class Settling {
         if (last.length() == null) {
             return value(last, null, 1, Settled.Note.NONE);
         }
-        List<Reading> lengths =
-                counted.stream().filter(r -> r.length() != null).toList();
+        List<Reading> lengths = counted.stream().filter(r -> r.length() != null).toList();
         Comparator<Reading> byLength = Comparator.comparing(r -> Objects.requireNonNull(r.length()));
         return switch (step.settle()) {
             case SINGLE -> value(last, last.length(), 1, Settled.Note.NONE);
@@ -62,8 +61,7 @@ final class Settling {
         }
         Reading last = lengths.get(lengths.size() - 1);
         if (lengths.size() < 3) {
-            return value(
-                    last, last.length(), 1, lengths.size() == 1 ? Settled.Note.ONE_TRY : Settled.Note.DISAGREE);
+            return value(last, last.length(), 1, lengths.size() == 1 ? Settled.Note.ONE_TRY : Settled.Note.DISAGREE);
         }
         List<Reading> lastThree = new ArrayList<>(lengths.subList(lengths.size() - 3, lengths.size()));
         lastThree.sort(byLength);

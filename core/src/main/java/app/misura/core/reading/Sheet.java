@@ -59,8 +59,7 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
     /** The tries for one value, in order, struck ones among them. */
     public List<Reading> tries(Slot slot) {
         return readings.stream()
-                .filter(r -> r.step().equals(slot.step().label())
-                        && (!slot.isOneOfBoth() || r.side() == slot.side()))
+                .filter(r -> r.step().equals(slot.step().label()) && (!slot.isOneOfBoth() || r.side() == slot.side()))
                 .toList();
     }
 

@@ -77,7 +77,10 @@ class ProofCasesTest {
             boolean coarse = path.endsWith("/error") || path.endsWith("/suggested");
             double tolerance = coarse ? TWO_DECIMALS : SUM;
             double want = expected.doubleValue();
-            if (actual == null || !actual.isNumber() || !(Math.abs(actual.doubleValue() - want) <= tolerance * Math.max(1, coarse ? 1 : Math.abs(want) / 100))) {
+            if (actual == null
+                    || !actual.isNumber()
+                    || !(Math.abs(actual.doubleValue() - want)
+                            <= tolerance * Math.max(1, coarse ? 1 : Math.abs(want) / 100))) {
                 faults.add(path + " expected " + expected + " was " + actual);
             }
         } else if (!expected.equals(actual)) {

@@ -19,9 +19,10 @@ class OrderFormsTest {
     void trousersAskInTheHouseOrder() {
         assertThat(form.asked(Map.of()).stream().map(Step::label))
                 .containsExactly(
-                        "P1", "P2", "P3", "D1", "D2", "D3", "D4", "D7", "D8", "D9", "U1", "U2", "S1", "S2", "S3", "S4", "S5",
-                        "rise", "M1", "M2", "W1");
-        assertThat(form.asked(Map.of("narrow-hem", "yes", "stiff-cloth", "yes")).stream().map(Step::label))
+                        "P1", "P2", "P3", "D1", "D2", "D3", "D4", "D7", "D8", "D9", "U1", "U2", "S1", "S2", "S3", "S4",
+                        "S5", "rise", "M1", "M2", "W1");
+        assertThat(form.asked(Map.of("narrow-hem", "yes", "stiff-cloth", "yes")).stream()
+                        .map(Step::label))
                 .contains("D5", "D6", "M3");
         assertThat(form.steps().stream().filter(Step::critical).map(Step::label))
                 .containsExactly("D1", "U1", "U2", "S1", "S3");
@@ -37,8 +38,10 @@ class OrderFormsTest {
     void theInchFormHasItsOwnFineness() {
         OrderForm inches = form.in(Unit.INCH);
         assertThat(LengthText.exact(inches.increment().step(), Unit.INCH)).isEqualTo("1/4");
-        assertThat(LengthText.exact(inches.closures().get(0).tolerance(), Unit.INCH)).isEqualTo("1/2");
-        assertThat(LengthText.exact(inches.closures().get(3).tolerance(), Unit.INCH)).isEqualTo("5/8");
+        assertThat(LengthText.exact(inches.closures().get(0).tolerance(), Unit.INCH))
+                .isEqualTo("1/2");
+        assertThat(LengthText.exact(inches.closures().get(3).tolerance(), Unit.INCH))
+                .isEqualTo("5/8");
         assertThat(LengthText.exact(inches.step("U2").within(), Unit.INCH)).isEqualTo("1/2");
     }
 
@@ -84,8 +87,7 @@ class OrderFormsTest {
 
     @Test
     void aFaultyFormIsRefusedWithAllItsFaults() {
-        String yaml =
-                """
+        String yaml = """
                 id: odd
                 version: 1
                 title: Odd
@@ -111,6 +113,8 @@ class OrderFormsTest {
     @Test
     void answersAreChecked() {
         assertThat(form.faults(Map.of("fit", "baggy", "colour", "red"))).containsOnlyKeys("fit", "colour");
-        assertThat(form.answers(Map.of("fit", "easy"))).containsEntry("fit", "easy").containsEntry("front", "flat");
+        assertThat(form.answers(Map.of("fit", "easy")))
+                .containsEntry("fit", "easy")
+                .containsEntry("front", "flat");
     }
 }

@@ -27,7 +27,9 @@ class GeometryTest {
             List<Point> chords = cubic.flatten(Path.DEVIATION);
             for (int k = 1; k < 40; k++) {
                 Point p = cubic.at(k / 40.0);
-                assertThat(distance(chords, p)).as("seed %d, curve %d", SEED, i).isLessThanOrEqualTo(Path.DEVIATION + 1e-9);
+                assertThat(distance(chords, p))
+                        .as("seed %d, curve %d", SEED, i)
+                        .isLessThanOrEqualTo(Path.DEVIATION + 1e-9);
             }
         }
     }
@@ -73,7 +75,8 @@ class GeometryTest {
 
     @Test
     void anOffsetRunsAtItsDistance() {
-        Segment.Cubic curve = new Segment.Cubic(new Point(0, 0), new Point(60, 0), new Point(100, 60), new Point(100, 160));
+        Segment.Cubic curve =
+                new Segment.Cubic(new Point(0, 0), new Point(60, 0), new Point(100, 60), new Point(100, 160));
         List<Point> line = curve.flatten(Path.DEVIATION);
         for (double distance : new double[] {10, -10}) {
             for (Point p : Polyline.offset(line, distance)) {
@@ -96,7 +99,8 @@ class GeometryTest {
     @Test
     void rootsAreFoundOrNotThere() {
         assertThat(Roots.near(x -> x * x * x - 8, 1, 0.5, 1e-9).orElseThrow()).isEqualTo(2, within(1e-6));
-        assertThat(Roots.within(x -> Math.cos(x) - x, 0, 1, 1e-10).orElseThrow()).isEqualTo(0.7390851332, within(1e-8));
+        assertThat(Roots.within(x -> Math.cos(x) - x, 0, 1, 1e-10).orElseThrow())
+                .isEqualTo(0.7390851332, within(1e-8));
         assertThat(Roots.within(x -> x * x + 1, -1, 1, 1e-9)).isEmpty();
     }
 

@@ -80,8 +80,24 @@ class EntryTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "", "  ", "abc", "1e9", "1000000000", "<script>alert(1)</script>", "🙂", "5'13\"", "1,000.5", "1/3", "x", "+",
-                "1 2", "NaN", "0x10", "٣", "+0", "0.00000001"
+                "",
+                "  ",
+                "abc",
+                "1e9",
+                "1000000000",
+                "<script>alert(1)</script>",
+                "🙂",
+                "5'13\"",
+                "1,000.5",
+                "1/3",
+                "x",
+                "+",
+                "1 2",
+                "NaN",
+                "0x10",
+                "٣",
+                "+0",
+                "0.00000001"
             })
     void refuses(String text) {
         assertThat(Entry.parse(text, Unit.CM)).isInstanceOf(Entry.Refused.class);
@@ -99,12 +115,11 @@ class EntryTest {
         Random random = new Random(SEED);
         for (int i = 0; i < 100_000; i++) {
             Unit unit = random.nextBoolean() ? Unit.CM : Unit.INCH;
-            Length length =
-                    switch (random.nextInt(3)) {
-                        case 0 -> new Length(396_875L * (1 + random.nextInt(20_000)));
-                        case 1 -> new Length(100_000L * (1 + random.nextInt(90_000)));
-                        default -> new Length(254L * (1 + random.nextInt(30_000_000)));
-                    };
+            Length length = switch (random.nextInt(3)) {
+                case 0 -> new Length(396_875L * (1 + random.nextInt(20_000)));
+                case 1 -> new Length(100_000L * (1 + random.nextInt(90_000)));
+                default -> new Length(254L * (1 + random.nextInt(30_000_000)));
+            };
             if (unit == Unit.INCH && length.nanometres() % 254 != 0 && length.nanometres() % 396_875 != 0) {
                 unit = Unit.CM;
             }
@@ -132,8 +147,11 @@ class EntryTest {
 
     @Test
     void inchFormsHaveCorrespondingTolerances() {
-        assertThat(LengthText.exact(Increment.corresponding(Length.of("0.5", Unit.CM), Unit.CM), Unit.INCH)).isEqualTo("1/4");
-        assertThat(LengthText.exact(Increment.corresponding(Length.of("1", Unit.CM), Unit.CM), Unit.INCH)).isEqualTo("1/2");
-        assertThat(LengthText.exact(Increment.corresponding(Length.of("1.5", Unit.CM), Unit.CM), Unit.INCH)).isEqualTo("5/8");
+        assertThat(LengthText.exact(Increment.corresponding(Length.of("0.5", Unit.CM), Unit.CM), Unit.INCH))
+                .isEqualTo("1/4");
+        assertThat(LengthText.exact(Increment.corresponding(Length.of("1", Unit.CM), Unit.CM), Unit.INCH))
+                .isEqualTo("1/2");
+        assertThat(LengthText.exact(Increment.corresponding(Length.of("1.5", Unit.CM), Unit.CM), Unit.INCH))
+                .isEqualTo("5/8");
     }
 }

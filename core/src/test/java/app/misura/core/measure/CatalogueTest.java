@@ -23,7 +23,8 @@ class CatalogueTest {
     @Test
     void namesEveryFaultyLine() {
         String header = "code,name,kind,region,sides,path,sd_cm,adult_low_cm,adult_high_cm,conditions\n";
-        String csv = header + "a,A,girth,trunk,none,p,1,50,40,\nb,B,ring,trunk,none,p,1,40,50,\nb,B,girth,trunk,none,p,1,40,50,moon\n";
+        String csv = header
+                + "a,A,girth,trunk,none,p,1,50,40,\nb,B,ring,trunk,none,p,1,40,50,\nb,B,girth,trunk,none,p,1,40,50,moon\n";
         assertThatThrownBy(() -> Catalogue.read(new StringReader(csv)))
                 .hasMessageContaining("line 2: a has span 50.0 to 40.0")
                 .hasMessageContaining("line 3")
@@ -34,8 +35,10 @@ class CatalogueTest {
     void aConditionThatIsNotStatedIsTheUsualOne() {
         Condition straight = Condition.of(Map.of("joint", "straight", "posture", "standing"));
         assertThat(straight.isSame(Condition.USUAL)).isTrue();
-        assertThat(Condition.of(Map.of("joint", "bent")).isSame(Condition.USUAL)).isFalse();
-        assertThat(Condition.of(Map.of("stance", "shoulder-wide")).isSame(Condition.USUAL)).isTrue();
+        assertThat(Condition.of(Map.of("joint", "bent")).isSame(Condition.USUAL))
+                .isFalse();
+        assertThat(Condition.of(Map.of("stance", "shoulder-wide")).isSame(Condition.USUAL))
+                .isTrue();
         assertThatThrownBy(() -> Condition.of(Map.of("joint", "loose", "mood", "good")))
                 .hasMessageContaining("joint must be one of")
                 .hasMessageContaining("\"mood\" is no condition");

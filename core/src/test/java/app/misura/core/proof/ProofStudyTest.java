@@ -18,8 +18,18 @@ class ProofStudyTest {
     private static final int SHEETS = 3000;
     /** A careful tape's sd as the form assumes it, cm: the catalogue's, 1.3 times wider where the client holds it. */
     private static final Map<String, Double> SD = Map.ofEntries(
-            Map.entry("D1", .7), Map.entry("D2", .6), Map.entry("D3", .5), Map.entry("D9-left", .8), Map.entry("D9-right", .8),
-            Map.entry("S1", 1.04), Map.entry("S2", .91), Map.entry("S3", 1.17), Map.entry("S4", .91), Map.entry("S5", 1.04), Map.entry("M1", .6));
+            Map.entry("D1", .7),
+            Map.entry("D2", .6),
+            Map.entry("D3", .5),
+            Map.entry("D9-left", .8),
+            Map.entry("D9-right", .8),
+            Map.entry("S1", 1.04),
+            Map.entry("S2", .91),
+            Map.entry("S3", 1.17),
+            Map.entry("S4", .91),
+            Map.entry("S5", 1.04),
+            Map.entry("M1", .6));
+
     private static final List<String> SLIPPING = List.of("D1", "D2", "D3", "S1", "S2", "S3", "S4", "S5", "M1");
 
     private static Sheet sheet(Random random, String slipping, double slip) {
@@ -40,7 +50,8 @@ class ProofStudyTest {
         truth.put("S5", .6 * loop + loose(random, .5));
         truth.put("M1", rise + loose(random, .75));
         return Sheets.of(truth.entrySet().stream()
-                .map(e -> e.getKey() + "=" + read(e.getKey(), e.getValue() + (e.getKey().equals(slipping) ? slip : 0), random))
+                .map(e -> e.getKey() + "="
+                        + read(e.getKey(), e.getValue() + (e.getKey().equals(slipping) ? slip : 0), random))
                 .collect(Collectors.joining(" ")));
     }
 
@@ -74,9 +85,16 @@ class ProofStudyTest {
                 }
             }
             double share = (double) right / flagged;
-            System.out.printf(Locale.ROOT, "one slip of %.0f cm: flagged %.0f %%, right group %.0f %%%n", slip, 300.0 * flagged / SHEETS, 100 * share);
+            System.out.printf(
+                    Locale.ROOT,
+                    "one slip of %.0f cm: flagged %.0f %%, right group %.0f %%%n",
+                    slip,
+                    300.0 * flagged / SHEETS,
+                    100 * share);
             if (slip >= 6) {
-                assertThat(share).as("right group at %s cm, seed %d", slip, SEED).isGreaterThanOrEqualTo(0.95);
+                assertThat(share)
+                        .as("right group at %s cm, seed %d", slip, SEED)
+                        .isGreaterThanOrEqualTo(0.95);
             }
         }
     }

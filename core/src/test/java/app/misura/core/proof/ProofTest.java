@@ -34,7 +34,7 @@ class ProofTest {
     @Test
     void anHonestSheetIsOneBody() {
         Proof proof = proof("");
-        assertThat(proof.sentence().whole()).isEqualTo("These numbers are one body. Still to come: W1.");
+        assertThat(proof.sentence().whole()).isEqualTo("These numbers are one body.");
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.HOLDS);
         assertThat(proof.count(Bracket.State.CLOSED)).isEqualTo(4);
         assertThat(proof.retake()).isEmpty();
@@ -48,7 +48,8 @@ class ProofTest {
                 .isEqualTo("One number is wrong: step S2, about 7 cm too long. Everything else agrees.");
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
         assertThat(proof.retake()).containsExactly("S2");
-        assertThat(Why.of(proof)).isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone.");
+        assertThat(Why.of(proof))
+                .isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone.");
         Bracket inside = proof.brackets().get(1);
         assertThat(inside.state()).isEqualTo(Bracket.State.WRONG);
         assertThat(inside.gap()).isEqualTo(Length.of("7", Unit.CM));
@@ -146,8 +147,7 @@ class ProofTest {
 
     @Test
     void aLevelThatIsNotLevelIsAFault() {
-        String yaml =
-                """
+        String yaml = """
                 id: level
                 version: 1
                 title: Level
@@ -168,19 +168,24 @@ class ProofTest {
         Finding level = findings(Proof.of(sloping), "level").get(0);
         assertThat(level.severity()).isEqualTo(Severity.FAULT);
         assertThat(level.evidence()).containsEntry("slope", 1.5);
-        assertThat(findings(Proof.of(Sheets.of(form, Wearer.USUAL, "P1=104 P2=105")), "level")).isEmpty();
+        assertThat(findings(Proof.of(Sheets.of(form, Wearer.USUAL, "P1=104 P2=105")), "level"))
+                .isEmpty();
     }
 
     @Test
     void nothingChecksASheetWithoutSums() {
-        Proof proof = Proof.of(Sheets.of(OrderForms.shipped().get("trousers-tailored-alone"), Wearer.USUAL, "U1=100 U2=84 U2=84 S1=77 M1=26 P3=171"));
+        Proof proof = Proof.of(Sheets.of(
+                OrderForms.shipped().get("trousers-tailored-alone"),
+                Wearer.USUAL,
+                "U1=100 U2=84 U2=84 S1=77 M1=26 P3=171"));
         assertThat(proof.sentence().whole()).isEqualTo("Nothing here checks itself.");
         assertThat(proof.unchecked()).allMatch(Unchecked::inNoSum);
     }
 
     @Test
     void anEmptySheetSaysSo() {
-        Proof proof = Proof.of(new Sheet(OrderForms.shipped().get("trousers-tailored"), Wearer.USUAL, Map.of(), List.of()));
+        Proof proof =
+                Proof.of(new Sheet(OrderForms.shipped().get("trousers-tailored"), Wearer.USUAL, Map.of(), List.of()));
         assertThat(proof.sentence().whole()).isEqualTo("Nothing is taken yet. 18 readings are still to come.");
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.INCOMPLETE);
     }
@@ -188,7 +193,10 @@ class ProofTest {
     @Test
     void uncheckedValuesSayWhatWouldCheckThem() {
         Proof proof = proof("S4= S5=");
-        Unchecked loop = proof.unchecked().stream().filter(u -> u.id().equals("S3")).findFirst().orElseThrow();
+        Unchecked loop = proof.unchecked().stream()
+                .filter(u -> u.id().equals("S3"))
+                .findFirst()
+                .orElseThrow();
         assertThat(loop.inNoSum()).isFalse();
         assertThat(loop.wouldCheck()).containsExactly("S4", "S5");
     }
@@ -196,7 +204,10 @@ class ProofTest {
     @Test
     void selfHeldReadingsScatterMore() {
         Sheet sheet = Sheets.of(Sheets.AVERAGE);
-        Sheet.Slot inside = sheet.slots().stream().filter(s -> s.id().equals("S1")).findFirst().orElseThrow();
+        Sheet.Slot inside = sheet.slots().stream()
+                .filter(s -> s.id().equals("S1"))
+                .findFirst()
+                .orElseThrow();
         assertThat(SheetNetwork.sdCm(sheet, inside, null)).isEqualTo(0.8 * 1.3);
     }
 }

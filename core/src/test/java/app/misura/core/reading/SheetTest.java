@@ -69,11 +69,19 @@ class SheetTest {
     void struckTriesNeverCountAndAllStruckIsMissing() {
         Reading kept = Sheets.reading(form, "D1", "104");
         Reading struck = new Reading(
-                "D1", kept.side(), "140", cm("140"), kept.play(), Instant.EPOCH, "t", null,
+                "D1",
+                kept.side(),
+                "140",
+                cm("140"),
+                kept.play(),
+                Instant.EPOCH,
+                "t",
+                null,
                 new Strike("turned digits", Instant.EPOCH, "t"));
         Sheet sheet = new Sheet(form, Wearer.USUAL, Map.of(), List.of(kept, struck));
         assertThat(sheet.settled().get("D1").length()).isEqualTo(cm("104"));
-        assertThat(new Sheet(form, Wearer.USUAL, Map.of(), List.of(struck)).settled()).isEmpty();
+        assertThat(new Sheet(form, Wearer.USUAL, Map.of(), List.of(struck)).settled())
+                .isEmpty();
         assertThat(sheet.tries(sheet.slots().get(1))).hasSize(2);
     }
 

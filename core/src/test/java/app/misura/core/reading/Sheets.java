@@ -34,7 +34,9 @@ public final class Sheets {
     public static Reading reading(OrderForm form, String id, String text) {
         String label = id.replaceFirst("-(left|right)$", "");
         Step step = form.step(label);
-        Side side = id.endsWith("-left") ? Side.LEFT : id.endsWith("-right") || step.side() == StepSide.RIGHT ? Side.RIGHT : null;
+        Side side = id.endsWith("-left")
+                ? Side.LEFT
+                : id.endsWith("-right") || step.side() == StepSide.RIGHT ? Side.RIGHT : null;
         return new Reading(
                 label,
                 side,

@@ -25,7 +25,8 @@ public class Accounts implements UserDetailsService {
     @Override
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String name) {
-        AccountEntity account = repository.findById(name).orElseThrow(() -> new UsernameNotFoundException("no account"));
+        AccountEntity account =
+                repository.findById(name).orElseThrow(() -> new UsernameNotFoundException("no account"));
         return User.withUsername(account.name)
                 .password(account.password)
                 .roles(account.role.name())

@@ -16,7 +16,8 @@ final class ApiBody {
 
     private ApiBody() {}
 
-    static JsonNode read(HttpServletRequest request) throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
+    static JsonNode read(HttpServletRequest request)
+            throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         requireJson(request.getContentType());
         if (request.getContentLengthLong() > MOST_BYTES) {
             throw tooLarge();

@@ -134,9 +134,7 @@ class JudgingApi {
         }
         Proof proof = Proof.of(sheet.sheet());
         TrousersCut.Result result = TrousersCut.of(proof, sheet.choices());
-        return result instanceof TrousersCut.Cut cut
-                ? file(format, wanted, sheet, proof, cut.spec())
-                : refused(result);
+        return result instanceof TrousersCut.Cut cut ? file(format, wanted, sheet, proof, cut.spec()) : refused(result);
     }
 
     private static ResponseEntity<byte[]> file(

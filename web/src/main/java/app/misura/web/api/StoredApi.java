@@ -91,7 +91,11 @@ class StoredApi {
         return JudgingApi.json(
                 200,
                 JsonOut.document("clients/1")
-                        .put("items", found.clients().stream().map(c -> document(c).tree()).toList())
+                        .put(
+                                "items",
+                                found.clients().stream()
+                                        .map(c -> document(c).tree())
+                                        .toList())
                         .put("page", page)
                         .put("total", found.total())
                         .tree());
@@ -144,7 +148,11 @@ class StoredApi {
         return JudgingApi.json(
                 200,
                 JsonOut.document("orders/1")
-                        .put("items", found.orders().stream().map(o -> document(o).tree()).toList())
+                        .put(
+                                "items",
+                                found.orders().stream()
+                                        .map(o -> document(o).tree())
+                                        .toList())
                         .put("page", page)
                         .put("total", found.total())
                         .tree());
@@ -207,8 +215,7 @@ class StoredApi {
                     List.of(new JsonFault("/readings", "at most " + ReadingJson.MOST + " readings are taken at once")));
         }
         JsonIn in = JsonIn.document(root, "readings/1");
-        ReadingJson reader =
-                new ReadingJson(order.form(), order.client().wearer());
+        ReadingJson reader = new ReadingJson(order.form(), order.client().wearer());
         List<NewReading> wanted = in.list("readings", each -> reading(each, reader, who.getName()));
         if (wanted.isEmpty()) {
             in.fault("readings", "must hold at least one reading");
@@ -233,7 +240,15 @@ class StoredApi {
         in.close();
         return new NewReading(
                 new Reading(
-                        read.step(), read.side(), read.text(), read.length(), read.play(), clock.instant(), by, read.aid(), null),
+                        read.step(),
+                        read.side(),
+                        read.text(),
+                        read.length(),
+                        read.play(),
+                        clock.instant(),
+                        by,
+                        read.aid(),
+                        null),
                 key);
     }
 

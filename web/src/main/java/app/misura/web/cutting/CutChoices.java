@@ -98,7 +98,9 @@ public final class CutChoices {
             // said below
         }
         String shown = text.length() > 30 ? text.substring(0, 30) + "…" : text;
-        faults.put(field, "\"" + shown + "\" does not fit; a number from " + number(low) + " to " + number(high) + " does.");
+        faults.put(
+                field,
+                "\"" + shown + "\" does not fit; a number from " + number(low) + " to " + number(high) + " does.");
         return low;
     }
 }

@@ -76,7 +76,9 @@ class CutController {
             model.addAttribute("pieces", PieceView.svg(cut.spec()));
         } else if (result instanceof TrousersCut.Refused refused) {
             model.addAttribute("refusal", refused.sentence());
-            model.addAttribute("inputs", refused.inputs().stream().map(TrousersCut.Input::step).toList());
+            model.addAttribute(
+                    "inputs",
+                    refused.inputs().stream().map(TrousersCut.Input::step).toList());
         } else if (result instanceof TrousersCut.Missing missing) {
             model.addAttribute("refusal", missing.sentence());
             model.addAttribute("inputs", missing.steps());

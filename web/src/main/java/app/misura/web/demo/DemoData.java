@@ -80,7 +80,11 @@ public class DemoData implements ApplicationRunner {
     record PersonDoc(String name, String called, Role role) {}
 
     record ClientDoc(
-            String name, @Nullable AgeGroup age, @Nullable Side hand, String notes, @Nullable List<OrderDoc> orders) {}
+            String name,
+            @Nullable AgeGroup age,
+            @Nullable Side hand,
+            String notes,
+            @Nullable List<OrderDoc> orders) {}
 
     record OrderDoc(
             String title,
@@ -126,8 +130,7 @@ public class DemoData implements ApplicationRunner {
     }
 
     private void order(Client client, OrderDoc doc) {
-        OrderForm form =
-                forms.get("trousers-tailored").in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
+        OrderForm form = forms.get("trousers-tailored").in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
         GarmentOrder order = orders.add(
                 new Orders.NewOrder(
                         client.id(),
@@ -139,7 +142,8 @@ public class DemoData implements ApplicationRunner {
         Instant at = clock.instant().minusSeconds(3 * 3600);
         List<NewReading> readings = new ArrayList<>();
         List<Integer> struck = new ArrayList<>();
-        for (String entry : doc.readings().isBlank() ? new String[0] : doc.readings().split(" ")) {
+        for (String entry :
+                doc.readings().isBlank() ? new String[0] : doc.readings().split(" ")) {
             String[] parts = entry.split("=", 2);
             if (parts.length == 1) {
                 orders.setMark(order.id(), parts[0], "measurer");

@@ -97,7 +97,8 @@ class MeasureController {
                 .filter(Step::takesReadings)
                 .orElseThrow(() -> new NotThere("This form has no step " + clip(step) + " that takes a reading."));
         Sheet.Slot slot = slot(order, asked, side(side));
-        Judged judged = Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
+        Judged judged =
+                Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
         boolean confirmed = judged instanceof Judged.Unusual && confirm.equals(text);
         if (judged instanceof Judged.Kept || confirmed) {
             keep(order, slot, text, judged, key, who.getName());
@@ -152,8 +153,7 @@ class MeasureController {
     }
 
     /** Goes on: to the other side, to a second try that must agree, or to the next step that waits. */
-    private String after(
-            String id, Step step, Sheet.Slot slot, String then, @Nullable String target, Model model) {
+    private String after(String id, Step step, Sheet.Slot slot, String then, @Nullable String target, Model model) {
         GarmentOrder order = orders.get(id);
         Next next = then.equals("again") ? new Next(step.label(), slot.side()) : next(order, step);
         if (target == null) {
@@ -209,7 +209,8 @@ class MeasureController {
                 .reduce((a, b) -> b)
                 .map(r -> r.length() == null
                         ? "none"
-                        : app.misura.core.length.LengthText.column(r.length(), order.form().unit()))
+                        : app.misura.core.length.LengthText.column(
+                                r.length(), order.form().unit()))
                 .orElse("");
         String sums = view.spoken().stream()
                 .filter(s -> s.contains(step.label()))
@@ -251,9 +252,8 @@ class MeasureController {
             Principal who,
             Model model) {
         GarmentOrder order = orders.get(id);
-        Optional<StoredReading> stored = order.readings().stream()
-                .filter(r -> r.id().equals(reading))
-                .findFirst();
+        Optional<StoredReading> stored =
+                order.readings().stream().filter(r -> r.id().equals(reading)).findFirst();
         Reading struck = stored.orElseThrow(() -> new NotThere("This reading is not on this order."))
                 .reading();
         String why = reason.isBlank() ? "taken again" : reason.strip();
@@ -268,7 +268,10 @@ class MeasureController {
     /** What would be understood of a text, while it is typed. Never whether a sum would close. */
     @GetMapping("/orders/{id}/measure/heard")
     String heard(
-            @PathVariable String id, @RequestParam String step, @RequestParam(defaultValue = "") String text, Model model) {
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(defaultValue = "") String text,
+            Model model) {
         GarmentOrder order = orders.get(id);
         Step asked = order.form()
                 .find(step)
@@ -279,7 +282,8 @@ class MeasureController {
             model.addAttribute("tone", "soft");
             return "measure :: heard";
         }
-        Judged judged = Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
+        Judged judged =
+                Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
         model.addAttribute("heard", judged.sentence());
         model.addAttribute(
                 "tone",

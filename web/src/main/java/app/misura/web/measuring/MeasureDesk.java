@@ -51,13 +51,16 @@ class MeasureDesk {
                 .filter(s -> s.label().equals(wantedStep))
                 .findFirst()
                 .orElseGet(() -> order.form()
-                        .step(each.firstToCome().orElse(steps.get(steps.size() - 1).label())));
+                        .step(each.firstToCome()
+                                .orElse(steps.get(steps.size() - 1).label())));
         Ladder ladder = Ladder.of(proof, order.marks(), step.label(), Metrics.SCREEN);
         int at = steps.indexOf(step);
         StoredReading last = order.last();
         String kept = last == null
                 ? ""
-                : "kept " + Say.when(last.reading().at(), clock.getZone(), LocalDate.now(clock)).replace("today ", "");
+                : "kept "
+                        + Say.when(last.reading().at(), clock.getZone(), LocalDate.now(clock))
+                                .replace("today ", "");
         return new MeasureView(
                 order.id(),
                 order.client().name(),
@@ -79,8 +82,12 @@ class MeasureDesk {
 
     static List<MeasureView.Count> counts(Proof proof) {
         List<MeasureView.Count> counts = new ArrayList<>();
-        for (Bracket.State state :
-                List.of(Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME)) {
+        for (Bracket.State state : List.of(
+                Bracket.State.CLOSED,
+                Bracket.State.WRONG,
+                Bracket.State.GAP,
+                Bracket.State.OPEN,
+                Bracket.State.TO_COME)) {
             long count = proof.count(state);
             if (count > 0) {
                 counts.add(new MeasureView.Count(
@@ -113,7 +120,8 @@ class MeasureDesk {
             }
             String name = bracket.closure().name();
             String state = bracket.isJudged()
-                    ? bracket.state().word() + (bracket.state() == Bracket.State.CLOSED ? "" : ", " + direction(bracket, proof))
+                    ? bracket.state().word()
+                            + (bracket.state() == Bracket.State.CLOSED ? "" : ", " + direction(bracket, proof))
                     : "waits for " + String.join(", ", bracket.waiting());
             said.add(name + ": " + bracket.closure().equation() + ", " + state);
         }
@@ -176,8 +184,7 @@ class MeasureDesk {
                 .orElse(slots.get(0));
     }
 
-    private static List<MeasureView.SideView> sides(
-            List<Sheet.Slot> slots, Sheet.@Nullable Slot now, Proof proof) {
+    private static List<MeasureView.SideView> sides(List<Sheet.Slot> slots, Sheet.@Nullable Slot now, Proof proof) {
         if (slots.size() < 2) {
             return List.of();
         }
@@ -219,17 +226,21 @@ class MeasureDesk {
             List<String> others = bracket.waiting().stream()
                     .filter(l -> !l.equals(step.label()))
                     .toList();
-            String state =
-                    switch (bracket.state()) {
-                        case CLOSED -> "closes";
-                        case GAP -> direction(bracket, proof);
-                        default ->
-                            others.isEmpty()
-                                    ? "closes now"
-                                    : "waits for " + last(others) + ", "
-                                            + proof.sheet().form().step(last(others)).name().toLowerCase(java.util.Locale.ROOT);
-                    };
-            sums.add(new MeasureView.SumView(Say.sign(bracket.state()), bracket.closure().equation(), state));
+            String state = switch (bracket.state()) {
+                case CLOSED -> "closes";
+                case GAP -> direction(bracket, proof);
+                default ->
+                    others.isEmpty()
+                            ? "closes now"
+                            : "waits for " + last(others) + ", "
+                                    + proof.sheet()
+                                            .form()
+                                            .step(last(others))
+                                            .name()
+                                            .toLowerCase(java.util.Locale.ROOT);
+            };
+            sums.add(new MeasureView.SumView(
+                    Say.sign(bracket.state()), bracket.closure().equation(), state));
         }
         return sums;
     }

@@ -1,8 +1,8 @@
 package app.misura.web.order;
 
+import app.misura.core.body.View;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
-import app.misura.core.body.View;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
@@ -63,11 +63,13 @@ class OrderController {
         Client client = clients.get(id);
         List<GarmentOrder> all = orders.of(id);
         model.addAttribute("client", client);
-        model.addAttribute("since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
+        model.addAttribute(
+                "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
         model.addAttribute("orders", all.stream().map(Line::of).toList());
         all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
             Proof proof = Proof.of(o.sheet());
-            model.addAttribute("figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
+            model.addAttribute(
+                    "figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
         });
         return "client";
     }
@@ -83,7 +85,9 @@ class OrderController {
     private String page(OrderFormData data, Model model) {
         Optional<Client> client = clients.find(data.getClient());
         model.addAttribute("client", client.orElse(null));
-        model.addAttribute("clients", client.isPresent() ? List.of() : clients.search("", 0, 200).clients());
+        model.addAttribute(
+                "clients",
+                client.isPresent() ? List.of() : clients.search("", 0, 200).clients());
         model.addAttribute("forms", forms.all());
         model.addAttribute("options", forms.get("trousers-tailored").options());
         return "order-form";
@@ -107,7 +111,8 @@ class OrderController {
         try {
             needed = data.getNeededOn().isBlank() ? null : LocalDate.parse(data.getNeededOn());
         } catch (DateTimeParseException e) {
-            faults.rejectValue("neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
+            faults.rejectValue(
+                    "neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
         }
         Map<String, String> wrong = form.map(f -> f.faults(data.getOptions())).orElse(Map.of());
         wrong.values().forEach(message -> faults.reject("option", message));

@@ -60,7 +60,11 @@ public class Orders {
 
     /** What a new order says. */
     public record NewOrder(
-            String client, String title, OrderForm form, @Nullable LocalDate neededOn, Map<String, String> options) {}
+            String client,
+            String title,
+            OrderForm form,
+            @Nullable LocalDate neededOn,
+            Map<String, String> options) {}
 
     @Transactional
     public GarmentOrder add(NewOrder wanted, String by) {
@@ -127,7 +131,8 @@ public class Orders {
         }
         Map<String, Set<String>> set = new HashMap<>();
         marks.findByOrderIdIn(ids)
-                .forEach(m -> set.computeIfAbsent(m.orderId, k -> new HashSet<>()).add(m.step));
+                .forEach(m ->
+                        set.computeIfAbsent(m.orderId, k -> new HashSet<>()).add(m.step));
         return entities.stream()
                 .map(o -> order(o, read.getOrDefault(o.id, List.of()), set.getOrDefault(o.id, Set.of())))
                 .toList();
@@ -161,8 +166,9 @@ public class Orders {
     private static Map<String, String> options(String json) {
         Map<String, String> options = new LinkedHashMap<>();
         try {
-            JsonText.parse(json).propertyStream().forEach(e -> options.put(
-                    e.getKey(), e.getValue().stringValue()));
+            JsonText.parse(json)
+                    .propertyStream()
+                    .forEach(e -> options.put(e.getKey(), e.getValue().stringValue()));
         } catch (JsonRefused e) {
             throw new IllegalStateException("stored options are unreadable", e);
         }
@@ -184,12 +190,10 @@ public class Orders {
                     ? Optional.empty()
                     : readings.findByOrderIdAndClientKey(orderId, reading.key());
             if (known.isPresent()) {
-                kept.add(known.get()
-                        .reading(strikes.findById(known.get().id).orElse(null)));
+                kept.add(known.get().reading(strikes.findById(known.get().id).orElse(null)));
                 continue;
             }
-            ReadingEntity entity =
-                    new ReadingEntity(Ids.next(), orderId, ++position, reading.reading(), reading.key());
+            ReadingEntity entity = new ReadingEntity(Ids.next(), orderId, ++position, reading.reading(), reading.key());
             readings.saveAndFlush(entity);
             kept.add(entity.reading(null));
             added++;

@@ -51,7 +51,10 @@ class PrintController {
     @GetMapping("/orders/{id}/print/form.pdf")
     ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         GarmentOrder order = orders.get(id);
-        return pdf(order, "order-form", PagePdf.write(FormPage.filled(head(order), Proof.of(order.sheet()), order.marks(), size(paper))));
+        return pdf(
+                order,
+                "order-form",
+                PagePdf.write(FormPage.filled(head(order), Proof.of(order.sheet()), order.marks(), size(paper))));
     }
 
     @GetMapping("/orders/{id}/print/blank.pdf")
@@ -64,29 +67,47 @@ class PrintController {
     ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
-        return pdf(order, "cut-sheet", PagePdf.write(CutSheetPage.of(head(order), spec(order, proof), proof, order.form(), size(paper))));
+        return pdf(
+                order,
+                "cut-sheet",
+                PagePdf.write(CutSheetPage.of(head(order), spec(order, proof), proof, order.form(), size(paper))));
     }
 
     @GetMapping("/orders/{id}/print/pattern.pdf")
     ResponseEntity<byte[]> pattern(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         GarmentOrder order = orders.get(id);
-        Paper wanted = Paper.named(paper).orElseThrow(() -> new NotThere("There is no paper " + paper + "; there are sheet, a4, letter, a3, a0 and roll."));
+        Paper wanted = Paper.named(paper)
+                .orElseThrow(() ->
+                        new NotThere("There is no paper " + paper + "; there are sheet, a4, letter, a3, a0 and roll."));
         CutSpec spec = spec(order, Proof.of(order.sheet()));
-        return pdf(order, "pattern-" + wanted.word(), PatternPdf.write(PatternSheet.of(spec, order.client().name()), wanted));
+        return pdf(
+                order,
+                "pattern-" + wanted.word(),
+                PatternPdf.write(PatternSheet.of(spec, order.client().name()), wanted));
     }
 
     @GetMapping("/orders/{id}/print/pattern.svg")
     ResponseEntity<byte[]> svg(@PathVariable String id) {
         GarmentOrder order = orders.get(id);
         CutSpec spec = spec(order, Proof.of(order.sheet()));
-        return file(order, "pattern", "svg", MediaType.parseMediaType("image/svg+xml"), SvgWriter.write(PatternSheet.of(spec, order.client().name())).getBytes(StandardCharsets.UTF_8));
+        return file(
+                order,
+                "pattern",
+                "svg",
+                MediaType.parseMediaType("image/svg+xml"),
+                SvgWriter.write(PatternSheet.of(spec, order.client().name())).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/orders/{id}/print/measures.csv")
     ResponseEntity<byte[]> csv(@PathVariable String id) {
         GarmentOrder order = orders.get(id);
         String csv = MeasuresCsv.write(MeasuresCsv.rows(Proof.of(order.sheet()), null));
-        return file(order, "measures", "csv", MediaType.parseMediaType("text/csv;charset=UTF-8"), csv.getBytes(StandardCharsets.UTF_8));
+        return file(
+                order,
+                "measures",
+                "csv",
+                MediaType.parseMediaType("text/csv;charset=UTF-8"),
+                csv.getBytes(StandardCharsets.UTF_8));
     }
 
     private static CutSpec spec(GarmentOrder order, Proof proof) {
@@ -98,7 +119,9 @@ class PrintController {
 
     private FormPage.Head head(GarmentOrder order) {
         StoredReading last = order.last();
-        LocalDate date = last == null ? LocalDate.now(clock) : last.reading().at().atZone(clock.getZone()).toLocalDate();
+        LocalDate date = last == null
+                ? LocalDate.now(clock)
+                : last.reading().at().atZone(clock.getZone()).toLocalDate();
         return new FormPage.Head(
                 house,
                 order.client().name(),
@@ -116,7 +139,8 @@ class PrintController {
         return file(order, what, "pdf", MediaType.APPLICATION_PDF, bytes);
     }
 
-    private static ResponseEntity<byte[]> file(GarmentOrder order, String what, String ending, MediaType type, byte[] bytes) {
+    private static ResponseEntity<byte[]> file(
+            GarmentOrder order, String what, String ending, MediaType type, byte[] bytes) {
         String plain = Normalizer.normalize(order.client().name(), Normalizer.Form.NFD)
                 .replaceAll("\\p{M}", "")
                 .replaceAll("[^A-Za-z0-9]+", "-")

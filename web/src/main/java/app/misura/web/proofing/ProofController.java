@@ -77,7 +77,11 @@ class ProofController {
     private static List<Count> counts(Proof proof) {
         List<Count> counts = new ArrayList<>();
         for (Bracket.State state : List.of(
-                Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME)) {
+                Bracket.State.CLOSED,
+                Bracket.State.WRONG,
+                Bracket.State.GAP,
+                Bracket.State.OPEN,
+                Bracket.State.TO_COME)) {
             if (proof.count(state) > 0) {
                 counts.add(new Count(
                         Say.sign(state), proof.count(state) + " " + state.word(), state == Bracket.State.WRONG));
@@ -163,8 +167,8 @@ class ProofController {
     private static List<String> unsteady(GarmentOrder order) {
         return order.form().steps().stream()
                 .map(Step::label)
-                .filter(label -> order.sheet().readings().stream()
-                        .anyMatch(r -> r.step().equals(label) && !r.counts()))
+                .filter(label ->
+                        order.sheet().readings().stream().anyMatch(r -> r.step().equals(label) && !r.counts()))
                 .toList();
     }
 }

@@ -25,7 +25,8 @@ final class ApiGate extends OncePerRequestFilter {
         Optional<Duration> left = name(request.getHeader("Authorization")).flatMap(throttle::heldUp);
         if (left.isPresent()) {
             response.setHeader("Retry-After", String.valueOf(left.get().toSeconds() + 1));
-            ApiProblems.write(response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
+            ApiProblems.write(
+                    response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
             return;
         }
         chain.doFilter(request, response);
@@ -36,7 +37,8 @@ final class ApiGate extends OncePerRequestFilter {
             return Optional.empty();
         }
         try {
-            String pair = new String(Base64.getDecoder().decode(header.substring(6).trim()), StandardCharsets.UTF_8);
+            String pair =
+                    new String(Base64.getDecoder().decode(header.substring(6).trim()), StandardCharsets.UTF_8);
             return Optional.of(pair.contains(":") ? pair.substring(0, pair.indexOf(':')) : pair);
         } catch (IllegalArgumentException e) {
             return Optional.empty();

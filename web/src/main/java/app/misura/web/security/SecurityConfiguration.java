@@ -28,7 +28,8 @@ class SecurityConfiguration {
     SecurityFilterChain api(HttpSecurity http, SignInCheck check, SignInThrottle throttle) throws Exception {
         AuthenticationEntryPoint unknown = (request, response, e) -> {
             response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
-            ApiProblems.write(response, 401, "Not signed in", "Sign in with an account's name and password (HTTP Basic).");
+            ApiProblems.write(
+                    response, 401, "Not signed in", "Sign in with an account's name and password (HTTP Basic).");
         };
         AccessDeniedHandler denied = (request, response, e) ->
                 ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
@@ -61,7 +62,13 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers(
-                                "/signin", "/first", "/css/**", "/js/**", "/fonts/**", "/webjars/**", "/favicon.svg",
+                                "/signin",
+                                "/first",
+                                "/css/**",
+                                "/js/**",
+                                "/fonts/**",
+                                "/webjars/**",
+                                "/favicon.svg",
                                 "/actuator/health")
                         .permitAll()
                         .requestMatchers("/orders/*/cut/choices")

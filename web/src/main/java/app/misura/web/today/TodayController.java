@@ -49,8 +49,7 @@ class TodayController {
     @GetMapping("/")
     String today(Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<OrderProof> open =
-                orders.open().stream().map(OrderProof::of).toList();
+        List<OrderProof> open = orders.open().stream().map(OrderProof::of).toList();
         List<Waiting> waiting = new ArrayList<>();
         Map<LocalDate, List<String>> week = new LinkedHashMap<>();
         for (int i = 0; i < WEEK; i++) {
@@ -58,14 +57,18 @@ class TodayController {
         }
         for (OrderProof each : open) {
             waiting.add(waiting(each, today));
-            List<String> day = each.order().neededOn() == null ? null : week.get(each.order().neededOn());
+            List<String> day = each.order().neededOn() == null
+                    ? null
+                    : week.get(each.order().neededOn());
             if (day != null) {
                 day.add(each.order().client().name() + ", " + each.order().title());
             }
         }
         model.addAttribute("date", Say.dayName(today));
         model.addAttribute("waiting", waiting);
-        model.addAttribute("week", week.entrySet().stream().map(e -> day(e.getKey(), e.getValue())).toList());
+        model.addAttribute(
+                "week",
+                week.entrySet().stream().map(e -> day(e.getKey(), e.getValue())).toList());
         model.addAttribute("bodies", open.stream().map(TodayController::body).toList());
         model.addAttribute("agree", count(open, Bracket.State.CLOSED));
         model.addAttribute("wrong", count(open, Bracket.State.WRONG));

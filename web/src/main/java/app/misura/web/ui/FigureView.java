@@ -21,9 +21,8 @@ public record FigureView(List<Turn> views, String svg) {
     /** The figure for a step; a view that is asked for stands where it is not the tape's own. */
     public static FigureView of(Proof proof, Step step, @Nullable String wanted) {
         Body body = Body.of(BodyNumbers.of(proof));
-        Optional<Picture.Shown> shown = step.measure() == null
-                ? Optional.empty()
-                : Picture.of(step.measure(), step.condition());
+        Optional<Picture.Shown> shown =
+                step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition());
         View own = shown.map(Picture.Shown::view).orElse(View.FRONT);
         View view = wanted == null ? own : View.named(wanted).orElse(own);
         List<Turn> turns = new ArrayList<>();
@@ -44,6 +43,12 @@ public record FigureView(List<Turn> views, String svg) {
     /** The plain body to scale, for a client's page. */
     public static String plain(Proof proof, View view) {
         return Picture.svg(
-                Body.of(BodyNumbers.of(proof)), view, null, "The body to scale", "Drawn from what was measured", 190, 400);
+                Body.of(BodyNumbers.of(proof)),
+                view,
+                null,
+                "The body to scale",
+                "Drawn from what was measured",
+                190,
+                400);
     }
 }

@@ -20,7 +20,8 @@ class PageModel {
     }
 
     @ModelAttribute("who")
-    @Nullable Who who(@Nullable Principal principal) {
+    @Nullable
+    Who who(@Nullable Principal principal) {
         if (principal == null) {
             return null;
         }

@@ -21,13 +21,14 @@ record Crotch(Segment.Line centre, Segment.Cubic curve) {
         Point down = departure.minus(top).unit();
         Point arriving = new Point(inseam.y(), -inseam.x());
         Point corner = Polyline.meet(departure, departure.plus(down), fork, fork.minus(arriving));
-        if (corner == null || corner.minus(departure).dot(down) <= 0 || fork.minus(corner).dot(arriving) <= 0) {
+        if (corner == null
+                || corner.minus(departure).dot(down) <= 0
+                || fork.minus(corner).dot(arriving) <= 0) {
             corner = new Point(departure.x(), fork.y());
         }
         return new Crotch(
                 new Segment.Line(top, departure),
-                new Segment.Cubic(
-                        departure, departure.towards(corner, handle1), fork.towards(corner, handle2), fork));
+                new Segment.Cubic(departure, departure.towards(corner, handle1), fork.towards(corner, handle2), fork));
     }
 
     Path path() {
@@ -41,7 +42,8 @@ record Crotch(Segment.Line centre, Segment.Cubic curve) {
     /** Where the line crosses a height, x. */
     double xAt(double y) {
         if (y <= centre.end().y()) {
-            double share = (y - centre.start().y()) / (centre.end().y() - centre.start().y());
+            double share = (y - centre.start().y())
+                    / (centre.end().y() - centre.start().y());
             return centre.at(share).x();
         }
         double low = 0;

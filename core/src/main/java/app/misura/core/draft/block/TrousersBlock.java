@@ -5,6 +5,7 @@ import app.misura.core.draft.Target;
 import app.misura.core.geometry.Roots;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -43,17 +44,37 @@ public final class TrousersBlock {
         double kept = TrousersParameters.clamp(ratio, DEPTH[1], DEPTH[2]);
         TrousersBlock block = new TrousersBlock(kept == ratio ? input : withDepth(input, kept * input.rise()));
         if (kept != ratio) {
-            block.cautions.add("The fullest seat is drawn at " + Math.round(kept * 100) + " % of the rise, not at "
-                    + Math.round(ratio * 100) + " %; look at the seat line.");
+            block.cautions.add(String.format(
+                    Locale.ROOT,
+                    "The fullest seat is drawn at %.1f %% of the rise, not at %.1f %%; look at the seat line.",
+                    kept * 100,
+                    ratio * 100));
         }
         return block.draft();
     }
 
     private static TrousersInput withDepth(TrousersInput i, double depth) {
         return new TrousersInput(
-                i.waist(), i.seat(), i.thigh(), i.knee(), i.kneeFloor(), i.hem(), i.loop(), i.outside(), i.inside(),
-                depth, i.kneeHeight(), i.band(), i.seatShape(), i.netSeat(), i.netWaist(), i.netLoop(), i.netRise(),
-                i.netThigh(), i.child(), i.front());
+                i.waist(),
+                i.seat(),
+                i.thigh(),
+                i.knee(),
+                i.kneeFloor(),
+                i.hem(),
+                i.loop(),
+                i.outside(),
+                i.inside(),
+                depth,
+                i.kneeHeight(),
+                i.band(),
+                i.seatShape(),
+                i.netSeat(),
+                i.netWaist(),
+                i.netLoop(),
+                i.netRise(),
+                i.netThigh(),
+                i.child(),
+                i.front());
     }
 
     private TrousersOutcome draft() {

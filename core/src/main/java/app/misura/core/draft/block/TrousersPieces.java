@@ -149,7 +149,8 @@ final class TrousersPieces {
 
     /** Where the fly ends on the front's centre line. */
     private Point flyEnd() {
-        return Polyline.along(shape.frontCrotch.path().flatten(), Math.min(flyLength(), shape.frontCrotch.length() / 2));
+        return Polyline.along(
+                shape.frontCrotch.path().flatten(), Math.min(flyLength(), shape.frontCrotch.length() / 2));
     }
 
     private Piece fly() {

@@ -46,8 +46,7 @@ final class TrousersShape {
         this.backSeat = in.seat() / 4 + SHIFT * in.seat();
         double kneeHalf = halfKneeBack();
         this.frontSide = new Point(-(frontSeat + p.frontFork()) / 2, seatY);
-        this.backSide =
-                new Point(-(kneeHalf + 0.455 * (backSeat + p.backFork() - 2 * kneeHalf)), seatY);
+        this.backSide = new Point(-(kneeHalf + 0.455 * (backSeat + p.backFork() - 2 * kneeHalf)), seatY);
     }
 
     /**
@@ -188,7 +187,8 @@ final class TrousersShape {
 
     /** Drawn thigh: both widths at each piece's own fork tip. */
     double thigh() {
-        return frontInseam.start().x() - xAt(frontOutseam, frontInseam.start().y())
+        return frontInseam.start().x()
+                - xAt(frontOutseam, frontInseam.start().y())
                 + backInseam.start().x()
                 - xAt(backOutseam, backInseam.start().y());
     }

@@ -75,8 +75,8 @@ final class Waists {
         Point backDown = shape.backCrotch.centre().startTangent();
         WaistLine frontLine = new WaistLine(
                 shape.frontOutseam.start(), shape.frontCrotch.centre().start(), frontDown, OFF_SQUARE);
-        WaistLine backLine =
-                new WaistLine(shape.backOutseam.start(), shape.backCrotch.centre().start(), backDown, OFF_SQUARE);
+        WaistLine backLine = new WaistLine(
+                shape.backOutseam.start(), shape.backCrotch.centre().start(), backDown, OFF_SQUARE);
         double front = share.front();
         double back = share.back();
         for (int i = 0; i < 12; i++) {

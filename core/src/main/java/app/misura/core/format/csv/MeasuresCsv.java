@@ -31,7 +31,14 @@ public final class MeasuresCsv {
 
     /** One line. @param mm null where nothing is wanted */
     public record Row(
-            String kind, String name, String side, String measure, String text, String unit, @Nullable Double mm, String struck) {}
+            String kind,
+            String name,
+            String side,
+            String measure,
+            String text,
+            String unit,
+            @Nullable Double mm,
+            String struck) {}
 
     public static List<Row> rows(Proof proof, @Nullable CutSpec spec) {
         List<Row> rows = new ArrayList<>();
@@ -70,8 +77,14 @@ public final class MeasuresCsv {
 
     private static Row made(String kind, ChainLine line, double mm) {
         return new Row(
-                kind, line.line(), "", line.measure() == null ? "" : line.measure(),
-                String.format(Locale.ROOT, "%.2f", mm / 10), "cm", mm, "");
+                kind,
+                line.line(),
+                "",
+                line.measure() == null ? "" : line.measure(),
+                String.format(Locale.ROOT, "%.2f", mm / 10),
+                "cm",
+                mm,
+                "");
     }
 
     public static String write(List<Row> rows) {
@@ -84,8 +97,14 @@ public final class MeasuresCsv {
         try (CSVPrinter printer = new CSVPrinter(out, format)) {
             for (Row row : rows) {
                 printer.printRecord(
-                        row.kind(), row.name(), row.side(), row.measure(), guarded(row.text()), row.unit(),
-                        row.mm() == null ? "" : row.mm().toString(), guarded(row.struck()));
+                        row.kind(),
+                        row.name(),
+                        row.side(),
+                        row.measure(),
+                        guarded(row.text()),
+                        row.unit(),
+                        row.mm() == null ? "" : row.mm().toString(),
+                        guarded(row.struck()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -105,8 +124,14 @@ public final class MeasuresCsv {
             for (CSVRecord r : parser) {
                 String mm = r.get("mm");
                 rows.add(new Row(
-                        r.get("kind"), r.get("name"), r.get("side"), r.get("measure"), bare(r.get("text")),
-                        r.get("unit"), mm.isEmpty() ? null : (Double) Double.parseDouble(mm), bare(r.get("struck"))));
+                        r.get("kind"),
+                        r.get("name"),
+                        r.get("side"),
+                        r.get("measure"),
+                        bare(r.get("text")),
+                        r.get("unit"),
+                        mm.isEmpty() ? null : (Double) Double.parseDouble(mm),
+                        bare(r.get("struck"))));
             }
         }
         return rows;

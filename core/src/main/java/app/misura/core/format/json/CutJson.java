@@ -26,13 +26,17 @@ public final class CutJson {
         Cloth cloth = spec.choices().cloth();
         return JsonOut.document("cut/1")
                 .put("bandMm", spec.choices().waistband())
-                .put("estimated", spec.estimates().stream().map(CutJson::estimate).toList())
+                .put(
+                        "estimated",
+                        spec.estimates().stream().map(CutJson::estimate).toList())
                 .put("chain", spec.chain().stream().map(CutJson::chain).toList())
                 .put(
                         "pieces",
                         spec.draft().pieces().stream().map(p -> piece(p, spec)).toList())
                 .put("seams", spec.draft().seams().stream().map(CutJson::seam).toList())
-                .put("targets", spec.draft().targets().stream().map(CutJson::target).toList())
+                .put(
+                        "targets",
+                        spec.draft().targets().stream().map(CutJson::target).toList())
                 .put("openings", spec.openings().stream().map(CutJson::opening).toList())
                 .put("cautions", spec.cautions())
                 .put(

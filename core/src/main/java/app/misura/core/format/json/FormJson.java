@@ -21,7 +21,11 @@ public final class FormJson {
 
     public static Map<String, @Nullable Object> list(Collection<OrderForm> forms) {
         return JsonOut.document("forms/1")
-                .put("forms", forms.stream().map(f -> head(JsonOut.object(), f).tree()).toList())
+                .put(
+                        "forms",
+                        forms.stream()
+                                .map(f -> head(JsonOut.object(), f).tree())
+                                .toList())
                 .tree();
     }
 

@@ -135,7 +135,9 @@ public final class JsonIn {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 ? String.valueOf((long) value) : String.valueOf(value);
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? String.valueOf((long) value)
+                : String.valueOf(value);
     }
 
     public @Nullable Integer whole(String key) {
@@ -154,7 +156,8 @@ public final class JsonIn {
     public JsonIn object(String key) {
         JsonNode value = get(key);
         if (value == null) {
-            return new JsonIn(tools.jackson.databind.node.JsonNodeFactory.instance.objectNode(), path + "/" + key, faults);
+            return new JsonIn(
+                    tools.jackson.databind.node.JsonNodeFactory.instance.objectNode(), path + "/" + key, faults);
         }
         return new JsonIn(value, path + "/" + escaped(key), faults);
     }
@@ -199,8 +202,7 @@ public final class JsonIn {
             if (is.test(entry.getValue())) {
                 entries.put(entry.getKey(), get.apply(entry.getValue()));
             } else {
-                faults.add(new JsonFault(
-                        path + "/" + escaped(key) + "/" + escaped(entry.getKey()), message));
+                faults.add(new JsonFault(path + "/" + escaped(key) + "/" + escaped(entry.getKey()), message));
             }
         });
         return entries;

@@ -70,10 +70,13 @@ public final class JsonText {
                 ? "a key is there twice"
                 : what.contains("nesting depth")
                         ? "it is nested deeper than 100"
-                        : what.contains("Number value length") ? "a number has more than 100 digits" : "this is not JSON";
+                        : what.contains("Number value length")
+                                ? "a number has more than 100 digits"
+                                : "this is not JSON";
         return e.getLocation() == null
                 ? said
-                : said + ", at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
+                : said + ", at line " + e.getLocation().getLineNr() + ", column "
+                        + e.getLocation().getColumnNr();
     }
 
     private static boolean isFinite(JsonNode node) {

@@ -23,7 +23,9 @@ public final class ProofJson {
                                 .map(s -> settled(s, proof))
                                 .toList())
                 .put("adjustment", NetworkJson.write(proof.adjustment()))
-                .put("findings", proof.findings().stream().map(ProofJson::finding).toList())
+                .put(
+                        "findings",
+                        proof.findings().stream().map(ProofJson::finding).toList())
                 .put("slips", List.of())
                 .put("retake", proof.retake())
                 .tree();
@@ -47,7 +49,11 @@ public final class ProofJson {
                 .put("measure", settled.step().taken().code())
                 .put("side", settled.side() == null ? null : settled.side().word())
                 .put("condition", settled.step().condition().words())
-                .put("text", length == null ? "none" : LengthText.column(length, proof.sheet().unit()))
+                .put(
+                        "text",
+                        length == null
+                                ? "none"
+                                : LengthText.column(length, proof.sheet().unit()))
                 .put("cm", length == null ? null : length.toCm())
                 .tree();
     }

@@ -91,8 +91,10 @@ public final class ReadingJson {
         }
         in.fault(
                 "side",
-                step.label() + " is taken " + (sides.isEmpty() ? "on no side" : "on the " + sides.get(0).word()
-                                + (sides.size() > 1 ? " and the right" : ""))
+                step.label() + " is taken "
+                        + (sides.isEmpty()
+                                ? "on no side"
+                                : "on the " + sides.get(0).word() + (sides.size() > 1 ? " and the right" : ""))
                         + ", not \"" + said + "\"");
         return null;
     }
@@ -129,7 +131,9 @@ public final class ReadingJson {
         Map<String, String> words = in.texts("condition");
         try {
             if (!words.isEmpty() && !Condition.of(words).isSame(step.condition())) {
-                in.fault("condition", step.label() + " is taken with " + step.condition().words() + ", not " + words);
+                in.fault(
+                        "condition",
+                        step.label() + " is taken with " + step.condition().words() + ", not " + words);
             }
         } catch (IllegalArgumentException wrong) {
             in.fault("condition", String.valueOf(wrong.getMessage()));

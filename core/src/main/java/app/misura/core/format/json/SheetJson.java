@@ -99,7 +99,8 @@ public final class SheetJson {
         String age = in.choice("ageGroup", List.of("adult", "young", "child"), "adult");
         in.close();
         return new Wearer(
-                hand.equals("left") ? Side.LEFT : Side.RIGHT, AgeGroup.named(age).orElse(AgeGroup.ADULT));
+                hand.equals("left") ? Side.LEFT : Side.RIGHT,
+                AgeGroup.named(age).orElse(AgeGroup.ADULT));
     }
 
     /** Stored choices; the usual ones where the text is empty. @throws JsonRefused if it is none of ours */
@@ -120,11 +121,18 @@ public final class SheetJson {
                         "choices",
                         JsonOut.object()
                                 .put("fit", c.fit().word())
-                                .put("front", c.front().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
+                                .put(
+                                        "front",
+                                        c.front()
+                                                .name()
+                                                .toLowerCase(java.util.Locale.ROOT)
+                                                .replace('_', '-'))
                                 .put("hemGirthMm", c.hemGirth())
                                 .put("waistbandMm", c.waistband())
                                 .put("hemAboveFloorMm", c.hemAboveFloor())
-                                .put("seatShape", List.of("flat", "regular", "prominent").get(c.seatShape() + 1))
+                                .put(
+                                        "seatShape",
+                                        List.of("flat", "regular", "prominent").get(c.seatShape() + 1))
                                 .put(
                                         "cloth",
                                         JsonOut.object()

@@ -96,9 +96,11 @@ public record Ladder(
             if (formula == null) {
                 return true;
             }
-            boolean known = formula.terms().keySet().stream().allMatch(id -> proof.value(id).isPresent());
+            boolean known = formula.terms().keySet().stream()
+                    .allMatch(id -> proof.value(id).isPresent());
             boolean answersOpen = proof.brackets().stream()
-                    .filter(b -> b.closure().members().containsAll(formula.terms().keySet()))
+                    .filter(b ->
+                            b.closure().members().containsAll(formula.terms().keySet()))
                     .anyMatch(b -> !b.waiting().isEmpty());
             return known && !answersOpen;
         }
@@ -202,7 +204,14 @@ public record Ladder(
                 int lane = java.util.Objects.requireNonNull(
                         lanes.get(d.bracket().closure().id()));
                 placed.add(new Drawn(
-                        d.bracket(), lane, m.spine(lane), d.knots(), d.breakAt(), d.breakHalf(), d.word(), d.labelY(),
+                        d.bracket(),
+                        lane,
+                        m.spine(lane),
+                        d.knots(),
+                        d.breakAt(),
+                        d.breakHalf(),
+                        d.word(),
+                        d.labelY(),
                         d.active()));
             }
             return pushedApart(placed);
@@ -276,8 +285,12 @@ public record Ladder(
 
         private String word(Bracket bracket, boolean active) {
             return switch (bracket.state()) {
-                case GAP -> "gap " + text(java.util.Objects.requireNonNull(bracket.gap()).abs());
-                case WRONG -> "≠ " + text(java.util.Objects.requireNonNull(bracket.gap()).abs());
+                case GAP ->
+                    "gap "
+                            + text(java.util.Objects.requireNonNull(bracket.gap())
+                                    .abs());
+                case WRONG ->
+                    "≠ " + text(java.util.Objects.requireNonNull(bracket.gap()).abs());
                 case OPEN -> {
                     List<String> others = bracket.waiting().stream()
                             .filter(l -> !l.equals(now))
@@ -332,7 +345,15 @@ public record Ladder(
 
         private static Drawn relabelled(Drawn d, double by) {
             return new Drawn(
-                    d.bracket(), d.lane(), d.x(), d.knots(), d.breakAt(), d.breakHalf(), d.word(), d.labelY() + by, d.active());
+                    d.bracket(),
+                    d.lane(),
+                    d.x(),
+                    d.knots(),
+                    d.breakAt(),
+                    d.breakHalf(),
+                    d.word(),
+                    d.labelY() + by,
+                    d.active());
         }
     }
 }

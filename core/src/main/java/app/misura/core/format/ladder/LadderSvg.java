@@ -82,19 +82,28 @@ public final class LadderSvg {
         double out = d.bracket().state() == Bracket.State.WRONG ? 9 : 6;
         double up = at - d.breakHalf();
         double down = at + d.breakHalf();
-        return "M" + n(d.x()) + " " + n(d.top()) + "V" + n(up - 3) + "l" + n(out) + " 3M" + n(d.x()) + " " + n(d.bottom())
-                + "V" + n(down + 3) + "l" + n(out) + " -3";
+        return "M" + n(d.x()) + " " + n(d.top()) + "V" + n(up - 3) + "l" + n(out) + " 3M" + n(d.x()) + " "
+                + n(d.bottom()) + "V" + n(down + 3) + "l" + n(out) + " -3";
     }
 
     private static void knots(StringBuilder out, Drawn d, Metrics m) {
         out.append("<g class=\"").append(css(d)).append("\">");
         for (Drawn.Knot knot : d.knots()) {
-            out.append("<circle class=\"knot").append(knot.taken() ? "" : " missing").append("\" cx=\"").append(n(d.x()))
-                    .append("\" cy=\"").append(n(knot.y())).append("\" r=\"").append(n(m.knot())).append("\"/>");
+            out.append("<circle class=\"knot")
+                    .append(knot.taken() ? "" : " missing")
+                    .append("\" cx=\"")
+                    .append(n(d.x()))
+                    .append("\" cy=\"")
+                    .append(n(knot.y()))
+                    .append("\" r=\"")
+                    .append(n(m.knot()))
+                    .append("\"/>");
             double a = m.knot() * 0.48;
             String sign = knot.sign().equals("=")
-                    ? "M" + n(d.x() - a) + " " + n(knot.y() - a * 0.5) + "h" + n(2 * a) + "m" + n(-2 * a) + " " + n(a) + "h" + n(2 * a)
-                    : "M" + n(d.x() - a) + " " + n(knot.y()) + "h" + n(2 * a) + "m" + n(-a) + " " + n(-a) + "v" + n(2 * a);
+                    ? "M" + n(d.x() - a) + " " + n(knot.y() - a * 0.5) + "h" + n(2 * a) + "m" + n(-2 * a) + " " + n(a)
+                            + "h" + n(2 * a)
+                    : "M" + n(d.x() - a) + " " + n(knot.y()) + "h" + n(2 * a) + "m" + n(-a) + " " + n(-a) + "v"
+                            + n(2 * a);
             path(out, "sign", sign);
         }
         out.append("</g>");
@@ -109,13 +118,28 @@ public final class LadderSvg {
         if (at != null) {
             double w = Math.max(52, 12 + 8.6 * d.word().length());
             path(out, "leader", "M" + n(d.x() + 11) + " " + n(at) + "L" + n(x) + " " + n(d.labelY()));
-            out.append("<rect class=\"box\" x=\"").append(n(x)).append("\" y=\"").append(n(d.labelY() - 13))
-                    .append("\" width=\"").append(n(Math.min(w, m.labels() - 2))).append("\" height=\"26\" rx=\"2\"/>");
-            out.append("<text class=\"size\" x=\"").append(n(x + Math.min(w, m.labels() - 2) / 2)).append("\" y=\"")
-                    .append(n(d.labelY() + 6)).append("\" text-anchor=\"middle\">").append(d.word()).append("</text>");
+            out.append("<rect class=\"box\" x=\"")
+                    .append(n(x))
+                    .append("\" y=\"")
+                    .append(n(d.labelY() - 13))
+                    .append("\" width=\"")
+                    .append(n(Math.min(w, m.labels() - 2)))
+                    .append("\" height=\"26\" rx=\"2\"/>");
+            out.append("<text class=\"size\" x=\"")
+                    .append(n(x + Math.min(w, m.labels() - 2) / 2))
+                    .append("\" y=\"")
+                    .append(n(d.labelY() + 6))
+                    .append("\" text-anchor=\"middle\">")
+                    .append(d.word())
+                    .append("</text>");
         } else {
-            out.append("<text class=\"word\" x=\"").append(n(x)).append("\" y=\"").append(n(d.labelY() + 5)).append("\">")
-                    .append(d.word()).append("</text>");
+            out.append("<text class=\"word\" x=\"")
+                    .append(n(x))
+                    .append("\" y=\"")
+                    .append(n(d.labelY() + 5))
+                    .append("\">")
+                    .append(d.word())
+                    .append("</text>");
         }
         out.append("</g>");
     }
@@ -123,15 +147,15 @@ public final class LadderSvg {
     /** A bracket's sign, 13 x 18: a square bracket open to the left with a third tick. */
     public static String sign(Bracket.State state) {
         String css = "b-" + state.word().replace(' ', '-');
-        String d =
-                switch (state) {
-                    case GAP -> "M2 2H10V6l3 1.5M2 16H10V12l3 -1.5M4 9H8";
-                    case WRONG -> "M1 2H9V5.5l4 2M1 16H9V12.5l4 -2";
-                    case TO_COME -> "M10 3V7M10 11V15";
-                    default -> "M2 2H10V16H2M4 9H10";
-                };
+        String d = switch (state) {
+            case GAP -> "M2 2H10V6l3 1.5M2 16H10V12l3 -1.5M4 9H8";
+            case WRONG -> "M1 2H9V5.5l4 2M1 16H9V12.5l4 -2";
+            case TO_COME -> "M10 3V7M10 11V15";
+            default -> "M2 2H10V16H2M4 9H10";
+        };
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"sign " + css
-                + "\" width=\"14\" height=\"18\" viewBox=\"0 0 14 18\" aria-hidden=\"true\" focusable=\"false\"><path d=\"" + d
+                + "\" width=\"14\" height=\"18\" viewBox=\"0 0 14 18\" aria-hidden=\"true\" focusable=\"false\"><path d=\""
+                + d
                 + "\"/></svg>";
     }
 

@@ -11,7 +11,8 @@ import java.util.Locale;
  * @param y its middle, px from the top
  * @param height of the line
  */
-public record Rung(Step step, State state, List<String> values, int tries, double y, double height, boolean firstOfPart) {
+public record Rung(
+        Step step, State state, List<String> values, int tries, double y, double height, boolean firstOfPart) {
 
     public enum State {
         TO_COME("to come"),

@@ -75,11 +75,8 @@ public final class PatternPdf {
             stream.transform(new Matrix(PdfPen.MM, 0, 0, PdfPen.MM, 0, 0));
             stream.saveGraphicsState();
             if (tiles != null) {
-                stream.addRect(
-                        (float) Tiles.MARGIN,
-                        (float) Tiles.MARGIN,
-                        (float) (width - 2 * Tiles.MARGIN),
-                        (float) (height - 2 * Tiles.MARGIN));
+                stream.addRect((float) Tiles.MARGIN, (float) Tiles.MARGIN, (float) (width - 2 * Tiles.MARGIN), (float)
+                        (height - 2 * Tiles.MARGIN));
                 stream.clip();
             }
             PdfPen pen = new PdfPen(stream, faces, height, origin);
@@ -107,8 +104,9 @@ public final class PatternPdf {
             shapes.add(Shape.line(mark.plus(new Point(-4, 0)), mark.plus(new Point(4, 0)), Pen.NOTCH));
             shapes.add(Shape.line(mark.plus(new Point(0, -4)), mark.plus(new Point(0, 4)), Pen.NOTCH));
         }
-        String neighbours = (column > 0 ? "glue to " + tiles.name(row, column - 1) + " on the left" : "first of its row")
-                + (row > 0 ? ", under " + tiles.name(row - 1, column) : "");
+        String neighbours =
+                (column > 0 ? "glue to " + tiles.name(row, column - 1) + " on the left" : "first of its row")
+                        + (row > 0 ? ", under " + tiles.name(row - 1, column) : "");
         shapes.add(new Shape.Words(new Point(0, h + 7), tiles.name(row, column), 6, true, false));
         shapes.add(new Shape.Words(
                 new Point(14, h + 7), drawing.title() + " · " + neighbours + " · print at 100 %", 3.6, false, false));
@@ -157,7 +155,10 @@ public final class PatternPdf {
         double y = 24 + tiles.rows() * tiles.stepY() * scale + 12;
         shapes.addAll(square(new Point(0, y)));
         Drawing cover = new Drawing(
-                drawing.title(), w, 0, List.of(new Drawing.Group("map", new Point(Tiles.MARGIN, Tiles.MARGIN), shapes)));
+                drawing.title(),
+                w,
+                0,
+                List.of(new Drawing.Group("map", new Point(Tiles.MARGIN, Tiles.MARGIN), shapes)));
         new PatternPdf(cover, paper)
                 .page(document, faces, paper.widthMm(), paper.heightMm(), Point.ORIGIN, null, List.of());
     }

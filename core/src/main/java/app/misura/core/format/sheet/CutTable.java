@@ -16,7 +16,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** A cut spec as screens and papers show it: the table, each number's chain, the proof of the cut. */
-public record CutTable(List<Row> rows, List<Statement> proof, List<String> estimated, List<String> cautions, String difference) {
+public record CutTable(
+        List<Row> rows, List<Statement> proof, List<String> estimated, List<String> cautions, String difference) {
 
     /** @param second a second line where the drawn width is more than the floor */
     public record Row(
@@ -37,8 +38,24 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
     public record Statement(String text, String value, String sign, boolean holds) {}
 
     private static final Map<String, String> NAMES = Map.of(
-            "waist", "Waist", "seat", "Seat", "thigh", "Thigh", "knee", "Knee", "hem", "Hem", "crotch-loop", "Loop",
-            "inside-leg", "Inside leg", "outside-leg", "Outside leg", "rise", "Rise");
+            "waist",
+            "Waist",
+            "seat",
+            "Seat",
+            "thigh",
+            "Thigh",
+            "knee",
+            "Knee",
+            "hem",
+            "Hem",
+            "crotch-loop",
+            "Loop",
+            "inside-leg",
+            "Inside leg",
+            "outside-leg",
+            "Outside leg",
+            "rise",
+            "Rise");
     private static final List<String> ORDER =
             List.of("waist", "seat", "thigh", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop");
 
@@ -53,7 +70,11 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
                     + ". Step " + e.step() + " would replace it.");
         }
         return new CutTable(
-                rows, statements(spec), estimated, spec.cautions(), String.format(java.util.Locale.ROOT, "%.2f mm", spec.largestDifference()));
+                rows,
+                statements(spec),
+                estimated,
+                spec.cautions(),
+                String.format(java.util.Locale.ROOT, "%.2f mm", spec.largestDifference()));
     }
 
     private static Row row(ChainLine line, CutSpec spec, OrderForm form) {
@@ -65,7 +86,8 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
         String cut = cm(line.cut());
         if (floor) {
             double drawn = drawn(spec, "thigh");
-            second = "at least " + finished + ", drawn " + cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
+            second = "at least " + finished + ", drawn "
+                    + cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
             finished = cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
             cut = cm(drawn);
         }
@@ -74,7 +96,9 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
                 NAMES.getOrDefault(line.line(), line.line()),
                 derived ? "D1−S1" : line.step() == null ? "" : line.step(),
                 wish ? "–" : cm(line.net()),
-                wish ? (line.step() == null ? "by knee" : "wish") : (floor ? "≥ " : "") + signedCm(line.ease().value()),
+                wish
+                        ? (line.step() == null ? "by knee" : "wish")
+                        : (floor ? "≥ " : "") + signedCm(line.ease().value()),
                 finished,
                 cut,
                 derived,
@@ -94,7 +118,9 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
         List<Link> links = new ArrayList<>();
         if (line.read() != null) {
             String step = line.step() == null ? "" : line.step();
-            String how = form.find(step).map(s -> s.name().toLowerCase(java.util.Locale.ROOT)).orElse("worked out");
+            String how = form.find(step)
+                    .map(s -> s.name().toLowerCase(java.util.Locale.ROOT))
+                    .orElse("worked out");
             links.add(new Link(step.equals("rise") ? "D1 less S1" : step + " read", cm(line.read() * 10), how));
             if (line.play() != 0) {
                 links.add(new Link("− play", cm(line.play()), "what the fingers added"));
@@ -106,7 +132,8 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
             links.add(new Link("= net body", cm(line.net()), ""));
         }
         if (line.growth() != 0) {
-            links.add(new Link("+ room to grow", cm(line.growth()), spec.choices().growthMonths() + " months"));
+            links.add(
+                    new Link("+ room to grow", cm(line.growth()), spec.choices().growthMonths() + " months"));
         }
         if (line.layers() != 0) {
             links.add(new Link("+ beneath", cm(line.layers()), cm(spec.choices().layers()) + " thick"));
@@ -116,7 +143,9 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
         double shrink = 1 - line.finished() / line.cut();
         if (shrink > 1e-9) {
             links.add(new Link(
-                    String.format(java.util.Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100), cm(line.cut()), "the cloth shrinks"));
+                    String.format(java.util.Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100),
+                    cm(line.cut()),
+                    "the cloth shrinks"));
         }
         return links;
     }
@@ -138,7 +167,11 @@ public record CutTable(List<Row> rows, List<Statement> proof, List<String> estim
         List<Statement> list = new ArrayList<>();
         for (Target t : spec.draft().targets()) {
             if (t.of() != null) {
-                list.add(new Statement(text(t), value(t), LadderSvg.sign(t.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG), t.holds()));
+                list.add(new Statement(
+                        text(t),
+                        value(t),
+                        LadderSvg.sign(t.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
+                        t.holds()));
             }
         }
         for (Seam s : spec.draft().seams()) {

@@ -52,56 +52,110 @@ public final class FormPage {
     }
 
     private String draw() {
-        String style = ".head td{padding:0.6mm 3mm 0.6mm 0}.head .v{border-bottom:0.25mm solid #000;font-weight:600;font-size:11pt;height:5mm}"
-                + ".ladder{position:relative}.rung{position:absolute;left:0;width:" + MARGIN_AT + "mm}.rung td{border-bottom:0.15mm solid #999;vertical-align:bottom;padding-bottom:0.3mm}"
-                + ".no{width:9mm;font-weight:600;font-size:11pt}.name{font-size:10.5pt}.how{font-size:7.6pt}.val{width:21mm;text-align:right;font-weight:600;font-size:13pt}.val span{border-bottom:0.25mm solid #000}"
-                + ".part{position:absolute;left:0;font-weight:600;font-size:8.5pt}.derived{font-style:italic}.margin{position:absolute;left:" + MARGIN_AT + "mm;top:0}"
-                + ".box{width:20mm;height:5.6mm;border-bottom:0.3mm solid #000;display:inline-block}s{font-weight:400}";
-        StringBuilder out = Xhtml.page(head.client() + ", " + proof.sheet().form().title(), paper, style);
+        String style =
+                ".head td{padding:0.6mm 3mm 0.6mm 0}.head .v{border-bottom:0.25mm solid #000;font-weight:600;font-size:11pt;height:5mm}"
+                        + ".ladder{position:relative}.rung{position:absolute;left:0;width:" + MARGIN_AT
+                        + "mm}.rung td{border-bottom:0.15mm solid #999;vertical-align:bottom;padding-bottom:0.3mm}"
+                        + ".no{width:9mm;font-weight:600;font-size:11pt}.name{font-size:10.5pt}.how{font-size:7.6pt}.val{width:21mm;text-align:right;font-weight:600;font-size:13pt}.val span{border-bottom:0.25mm solid #000}"
+                        + ".part{position:absolute;left:0;font-weight:600;font-size:8.5pt}.derived{font-style:italic}.margin{position:absolute;left:"
+                        + MARGIN_AT + "mm;top:0}"
+                        + ".box{width:20mm;height:5.6mm;border-bottom:0.3mm solid #000;display:inline-block}s{font-weight:400}";
+        StringBuilder out =
+                Xhtml.page(head.client() + ", " + proof.sheet().form().title(), paper, style);
         heading(out);
         double top = 3.5;
-        out.append("<div class=\"ladder\" style=\"height:").append(mm(ladder.height() * MM + top)).append("\">");
+        out.append("<div class=\"ladder\" style=\"height:")
+                .append(mm(ladder.height() * MM + top))
+                .append("\">");
         for (Part part : proof.sheet().form().parts()) {
             ladder.rungs().stream()
                     .filter(r -> r.step().part().equals(part.letter()) && r.firstOfPart())
-                    .forEach(r -> out.append("<div class=\"part\" style=\"top:").append(mm((r.y() - r.height() / 2) * MM + top - 3.3)).append("\">")
-                            .append(part.letter()).append(" ").append(Xhtml.escaped(part.title() + ", " + part.place())).append("</div>"));
+                    .forEach(r -> out.append("<div class=\"part\" style=\"top:")
+                            .append(mm((r.y() - r.height() / 2) * MM + top - 3.3))
+                            .append("\">")
+                            .append(part.letter())
+                            .append(" ")
+                            .append(Xhtml.escaped(part.title() + ", " + part.place()))
+                            .append("</div>"));
         }
         for (Rung rung : ladder.rungs()) {
             rung(out, rung, top);
         }
-        out.append("<div class=\"margin\" style=\"top:").append(mm(top)).append("\">").append(brackets()).append("</div></div>");
+        out.append("<div class=\"margin\" style=\"top:")
+                .append(mm(top))
+                .append("\">")
+                .append(brackets())
+                .append("</div></div>");
         foot(out);
         return out.append("</body></html>").toString();
     }
 
     private void heading(StringBuilder out) {
-        out.append("<table class=\"rule\"><tr><td style=\"width:8mm\">").append(Xhtml.LOGO).append("</td><td><h1>").append(Xhtml.escaped(proof.sheet().form().title()))
-                .append("</h1></td><td style=\"text-align:right\">").append(Xhtml.escaped(head.house())).append("<br/>").append(proof.sheet().unit().symbol()).append(", to ")
-                .append(proof.sheet().form().increment().words()).append("</td></tr></table><table class=\"head\"><tr>");
-        String[][] fields = {{"client", head.client()}, {"order", head.order()}, {"date", head.date()}, {"measured by", head.measuredBy()}, {"needed by", head.neededBy()}};
+        out.append("<table class=\"rule\"><tr><td style=\"width:8mm\">")
+                .append(Xhtml.LOGO)
+                .append("</td><td><h1>")
+                .append(Xhtml.escaped(proof.sheet().form().title()))
+                .append("</h1></td><td style=\"text-align:right\">")
+                .append(Xhtml.escaped(head.house()))
+                .append("<br/>")
+                .append(proof.sheet().unit().symbol())
+                .append(", to ")
+                .append(proof.sheet().form().increment().words())
+                .append("</td></tr></table><table class=\"head\"><tr>");
+        String[][] fields = {
+            {"client", head.client()},
+            {"order", head.order()},
+            {"date", head.date()},
+            {"measured by", head.measuredBy()},
+            {"needed by", head.neededBy()}
+        };
         for (String[] field : fields) {
-            out.append("<td><div class=\"soft\">").append(field[0]).append("</div><div class=\"v\">").append(blank && !field[0].equals("client") && !field[0].equals("order") ? "&#160;" : Xhtml.escaped(field[1])).append("</div></td>");
+            out.append("<td><div class=\"soft\">")
+                    .append(field[0])
+                    .append("</div><div class=\"v\">")
+                    .append(
+                            blank && !field[0].equals("client") && !field[0].equals("order")
+                                    ? "&#160;"
+                                    : Xhtml.escaped(field[1]))
+                    .append("</div></td>");
         }
-        out.append("</tr></table><p class=\"soft\" style=\"margin:1.2mm 0 0.5mm\"><b>Ready:</b> pockets empty, belt and shoes off, band level, ruler between the legs. <b>Asked:</b> what is touched and looked at; any step may be refused.</p>");
+        out.append(
+                "</tr></table><p class=\"soft\" style=\"margin:1.2mm 0 0.5mm\"><b>Ready:</b> pockets empty, belt and shoes off, band level, ruler between the legs. <b>Asked:</b> what is touched and looked at; any step may be refused.</p>");
     }
 
     private void rung(StringBuilder out, Rung rung, double top) {
         double y = (rung.y() - rung.height() / 2) * MM + top;
         String how = rung.step().prompt().brief();
-        out.append("<table class=\"rung").append(rung.step().isDerived() ? " derived" : "").append("\" style=\"top:").append(mm(y)).append("\"><tr style=\"height:").append(mm(rung.height() * MM)).append("\"><td class=\"no\">")
-                .append(rung.step().isDerived() ? "=" : rung.step().label()).append("</td><td><span class=\"name\">").append(Xhtml.escaped(rung.step().name())).append("</span> <span class=\"how\">").append(Xhtml.escaped(how)).append("</span></td>");
+        out.append("<table class=\"rung")
+                .append(rung.step().isDerived() ? " derived" : "")
+                .append("\" style=\"top:")
+                .append(mm(y))
+                .append("\"><tr style=\"height:")
+                .append(mm(rung.height() * MM))
+                .append("\"><td class=\"no\">")
+                .append(rung.step().isDerived() ? "=" : rung.step().label())
+                .append("</td><td><span class=\"name\">")
+                .append(Xhtml.escaped(rung.step().name()))
+                .append("</span> <span class=\"how\">")
+                .append(Xhtml.escaped(how))
+                .append("</span></td>");
         if (!blank) {
-            out.append("<td style=\"width:17mm;text-align:right\">").append(struck(rung)).append("</td>");
+            out.append("<td style=\"width:17mm;text-align:right\">")
+                    .append(struck(rung))
+                    .append("</td>");
         }
         int values = rung.values().size();
         for (int i = 0; i < values; i++) {
             String value = blank ? "" : rung.values().get(i);
-            out.append("<td class=\"val\">").append(values == 2 ? "<span class=\"soft\">" + (i == 0 ? "L " : "R ") + "</span>" : "");
+            out.append("<td class=\"val\">")
+                    .append(values == 2 ? "<span class=\"soft\">" + (i == 0 ? "L " : "R ") + "</span>" : "");
             if (rung.step().isMark()) {
                 out.append("set".equals(value) ? "set" : "<span class=\"box\" style=\"width:5mm\">&#160;</span>");
             } else {
-                out.append(value.isEmpty() ? "<span class=\"box\">&#160;</span>" : (rung.state() == Rung.State.WRONG ? "≠ " : "") + Xhtml.escaped(value));
+                out.append(
+                        value.isEmpty()
+                                ? "<span class=\"box\">&#160;</span>"
+                                : (rung.state() == Rung.State.WRONG ? "≠ " : "") + Xhtml.escaped(value));
             }
             out.append("</td>");
         }
@@ -117,10 +171,14 @@ public final class FormPage {
     }
 
     private String brackets() {
-        String style = "<style>path{fill:none;stroke:#000;stroke-width:2.6}.halo{stroke:#fff;stroke-width:6}.missing{stroke-dasharray:2.4 3.4;stroke-width:2}.knot{fill:#fff;stroke:#000;stroke-width:1.8}.sign{stroke-width:1.9}.b-wrong .firm{stroke-width:5}"
-                + ".leader{stroke-width:1.2}.box{fill:#fff;stroke:#000;stroke-width:1.3}.b-wrong .box{stroke-width:2.6}text{font-family:'Source Sans 3';font-style:normal;font-weight:400;font-size:16px;fill:#000;stroke:none}</style>";
+        String style =
+                "<style>path{fill:none;stroke:#000;stroke-width:2.6}.halo{stroke:#fff;stroke-width:6}.missing{stroke-dasharray:2.4 3.4;stroke-width:2}.knot{fill:#fff;stroke:#000;stroke-width:1.8}.sign{stroke-width:1.9}.b-wrong .firm{stroke-width:5}"
+                        + ".leader{stroke-width:1.2}.box{fill:#fff;stroke:#000;stroke-width:1.3}.b-wrong .box{stroke-width:2.6}text{font-family:'Source Sans 3';font-style:normal;font-weight:400;font-size:16px;fill:#000;stroke:none}</style>";
         String svg = LadderSvg.brackets(ladder);
-        String sized = svg.replaceFirst("width=\"[^\"]*\" height=\"[^\"]*\"", String.format(Locale.ROOT, "width=\"%.2fmm\" height=\"%.2fmm\"", ladder.width() * MM, ladder.height() * MM));
+        String sized = svg.replaceFirst(
+                "width=\"[^\"]*\" height=\"[^\"]*\"",
+                String.format(
+                        Locale.ROOT, "width=\"%.2fmm\" height=\"%.2fmm\"", ladder.width() * MM, ladder.height() * MM));
         return sized.replaceFirst(">", ">" + style);
     }
 
@@ -129,19 +187,33 @@ public final class FormPage {
         if (blank) {
             out.append("<table><tr>");
             for (Closure closure : proof.sheet().form().closures()) {
-                out.append("<td class=\"soft\">").append(String.join(" + ", closure.parts())).append(" = ________ must give ").append(String.join(" + ", closure.wholes())).append(" ± ")
-                        .append(LengthText.exact(closure.tolerance(), proof.sheet().unit())).append("</td>");
+                out.append("<td class=\"soft\">")
+                        .append(String.join(" + ", closure.parts()))
+                        .append(" = ________ must give ")
+                        .append(String.join(" + ", closure.wholes()))
+                        .append(" ± ")
+                        .append(LengthText.exact(
+                                closure.tolerance(), proof.sheet().unit()))
+                        .append("</td>");
             }
-            out.append("</tr></table><p class=\"soft\">Who does the sum inks the bracket over. Corrections stay visible, crossed out.</p>");
+            out.append(
+                    "</tr></table><p class=\"soft\">Who does the sum inks the bracket over. Corrections stay visible, crossed out.</p>");
         } else {
-            out.append("<p><b>").append(proof.verdict() == Proof.Verdict.FAULTS ? "≠ " : "").append(Xhtml.escaped(proof.sentence().whole())).append("</b></p><p class=\"soft\">");
+            out.append("<p><b>")
+                    .append(proof.verdict() == Proof.Verdict.FAULTS ? "≠ " : "")
+                    .append(Xhtml.escaped(proof.sentence().whole()))
+                    .append("</b></p><p class=\"soft\">");
             if (!proof.retake().isEmpty()) {
-                out.append("Ask again: ").append(String.join(", ", proof.retake())).append(". ");
+                out.append("Ask again: ")
+                        .append(String.join(", ", proof.retake()))
+                        .append(". ");
             }
             String unchecked = proof.unchecked().stream().map(u -> u.id()).collect(Collectors.joining(" "));
-            out.append(unchecked.isEmpty() ? "" : "Not checked by any sum: " + unchecked + ".").append("</p>");
+            out.append(unchecked.isEmpty() ? "" : "Not checked by any sum: " + unchecked + ".")
+                    .append("</p>");
         }
-        out.append("<p class=\"soft\" style=\"text-align:right;margin-top:2mm\">signed ____________________________</p></div>");
+        out.append(
+                "<p class=\"soft\" style=\"text-align:right;margin-top:2mm\">signed ____________________________</p></div>");
     }
 
     private static String mm(double value) {

@@ -139,7 +139,10 @@ public final class PatternSheet {
         }
         Point a = line.get(Math.max(0, nearest - 1));
         Point b = line.get(Math.min(line.size() - 1, nearest + 1));
-        Point out = b.minus(a).unit().right().times(-Math.min(NOTCH_LENGTH, Math.max(3, spec.choices().seamAllowance())));
+        Point out = b.minus(a)
+                .unit()
+                .right()
+                .times(-Math.min(NOTCH_LENGTH, Math.max(3, spec.choices().seamAllowance())));
         shapes.add(Shape.line(notch.at(), notch.at().plus(out), Pen.NOTCH));
     }
 
@@ -164,10 +167,12 @@ public final class PatternSheet {
     private void label(Piece piece, List<Shape> shapes) {
         Point middle = piece.grain().get(0).towards(piece.grain().get(1), 0.5);
         boolean flat = Math.abs(piece.grain().get(0).y() - piece.grain().get(1).y()) < 1;
-        String name = piece.name().substring(0, 1).toUpperCase(Locale.ROOT) + piece.name().substring(1).replace('-', ' ');
+        String name = piece.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                + piece.name().substring(1).replace('-', ' ');
         String cut = "cut " + piece.count() + (piece.mirrored() ? ", mirrored" : "");
         if (flat) {
-            shapes.add(new Shape.Words(middle.plus(new Point(-60, -5)), name + " · " + cut + " · " + client, 7, true, false));
+            shapes.add(new Shape.Words(
+                    middle.plus(new Point(-60, -5)), name + " · " + cut + " · " + client, 7, true, false));
             return;
         }
         double size = Polyline.area(piece.outline()) < 20_000 ? 5 : 9;

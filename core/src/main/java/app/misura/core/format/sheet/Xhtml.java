@@ -24,12 +24,15 @@ final class Xhtml {
 
     /** A page's beginning. @param paper {@code A4} or {@code letter} */
     static StringBuilder page(String title, String paper, String style) {
-        return new StringBuilder("<!DOCTYPE html><html xmlns=\"http://www.w3.org/1999/xhtml\" lang=\"en\"><head><title>")
+        return new StringBuilder(
+                        "<!DOCTYPE html><html xmlns=\"http://www.w3.org/1999/xhtml\" lang=\"en\"><head><title>")
                 .append(escaped(title))
                 .append("</title><style>@page{size:")
                 .append(paper)
-                .append(";margin:13mm 15mm 12mm}*{margin:0;padding:0}body{font-family:'Source Sans 3',sans-serif;font-size:9.5pt;line-height:1.2;color:#000}")
-                .append("b,th{font-weight:600}h1{font-weight:600;font-size:19pt}h2{font-weight:600;font-size:12.5pt;margin:4mm 0 1.5mm}.soft{font-size:8pt}.rule{border-bottom:0.5mm solid #000}")
+                .append(
+                        ";margin:13mm 15mm 12mm}*{margin:0;padding:0}body{font-family:'Source Sans 3',sans-serif;font-size:9.5pt;line-height:1.2;color:#000}")
+                .append(
+                        "b,th{font-weight:600}h1{font-weight:600;font-size:19pt}h2{font-weight:600;font-size:12.5pt;margin:4mm 0 1.5mm}.soft{font-size:8pt}.rule{border-bottom:0.5mm solid #000}")
                 .append("table{border-collapse:collapse;width:100%}")
                 .append(style)
                 .append("</style></head><body>");

@@ -50,7 +50,8 @@ public final class LegSums {
     private String draw() {
         List<Bracket> flat = proof.brackets().stream()
                 .filter(b -> b.state() == Bracket.State.WRONG || b.state() == Bracket.State.GAP)
-                .filter(b -> !List.of("outside-leg", "inside-leg").contains(b.closure().id()))
+                .filter(b -> !List.of("outside-leg", "inside-leg")
+                        .contains(b.closure().id()))
                 .toList();
         double height = LEG_HEIGHT + flat.size() * FLAT;
         out.append(String.format(
@@ -75,9 +76,19 @@ public final class LegSums {
         double band = body.level("band");
         double top = floor - (band + 12) * unit;
         double half = (body.hipHalfWidth() + 0.8) * unit;
-        out.append("<defs><clipPath id=\"below\"><rect x=\"").append(n(213 - half)).append("\" y=\"").append(n(Math.max(0, top))).append("\" width=\"").append(n(2 * half)).append("\" height=\"").append(n(LEG_HEIGHT)).append("\"/></clipPath></defs>");
+        out.append("<defs><clipPath id=\"below\"><rect x=\"")
+                .append(n(213 - half))
+                .append("\" y=\"")
+                .append(n(Math.max(0, top)))
+                .append("\" width=\"")
+                .append(n(2 * half))
+                .append("\" height=\"")
+                .append(n(LEG_HEIGHT))
+                .append("\"/></clipPath></defs>");
         String outline = Picture.outline(body, 213, floor, unit);
-        out.append("<path class=\"body\" stroke-width=\"1.8\" clip-path=\"url(#below)\" d=\"").append(outline).append("\"/>");
+        out.append("<path class=\"body\" stroke-width=\"1.8\" clip-path=\"url(#below)\" d=\"")
+                .append(outline)
+                .append("\"/>");
         for (double y : new double[] {band, crotch, body.level("knee"), 0}) {
             path("lvl", "M0 " + n(floor - y * unit) + "H" + n(WIDTH));
         }
@@ -85,7 +96,9 @@ public final class LegSums {
 
     /** One closure of a leg: the whole at one place, its parts stacked at the other. */
     private void leg(String id, double xWhole, double xParts) {
-        Optional<Bracket> found = proof.brackets().stream().filter(b -> b.closure().id().equals(id)).findFirst();
+        Optional<Bracket> found = proof.brackets().stream()
+                .filter(b -> b.closure().id().equals(id))
+                .findFirst();
         if (found.isEmpty() || !found.get().isJudged()) {
             return;
         }
@@ -107,10 +120,28 @@ public final class LegSums {
     private double bar(String id, double x, double from, double cm) {
         boolean bad = proof.suspected().contains(id);
         double to = from - cm * unit;
-        path(bad ? "bad" : "bar", "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M" + n(x - 6) + " " + n(to) + "H" + n(x + 6));
+        path(
+                bad ? "bad" : "bar",
+                "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M"
+                        + n(x - 6) + " " + n(to) + "H" + n(x + 6));
         double middle = (from + to) / 2 + 5;
-        out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 7)).append("\" y=\"").append(n(middle)).append("\"><tspan font-weight=\"650\">")
-                .append(id).append("</tspan></text><text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 7)).append("\" y=\"").append(n(middle + 17)).append("\">").append(text(id)).append("</text>");
+        out.append("<text")
+                .append(bad ? " class=\"badtext\"" : "")
+                .append(" x=\"")
+                .append(n(x + 7))
+                .append("\" y=\"")
+                .append(n(middle))
+                .append("\"><tspan font-weight=\"650\">")
+                .append(id)
+                .append("</tspan></text><text")
+                .append(bad ? " class=\"badtext\"" : "")
+                .append(" x=\"")
+                .append(n(x + 7))
+                .append("\" y=\"")
+                .append(n(middle + 17))
+                .append("\">")
+                .append(text(id))
+                .append("</text>");
         return to;
     }
 
@@ -125,17 +156,32 @@ public final class LegSums {
         for (double x = left - (bottom - top); x < right; x += 7) {
             double x0 = Math.max(left, x);
             double x1 = Math.min(right, x + (bottom - top));
-            hatch.append("M").append(n(x0)).append(' ').append(n(bottom - (x0 - x))).append('L').append(n(x1)).append(' ').append(n(bottom - (x1 - x)));
+            hatch.append("M")
+                    .append(n(x0))
+                    .append(' ')
+                    .append(n(bottom - (x0 - x)))
+                    .append('L')
+                    .append(n(x1))
+                    .append(' ')
+                    .append(n(bottom - (x1 - x)));
         }
         path("hatch", hatch.toString());
         path("over", "M" + n(left) + " " + n(top) + "H" + n(right) + "V" + n(bottom) + "H" + n(left) + "Z");
         Length gap = java.util.Objects.requireNonNull(bracket.gap());
-        out.append("<text class=\"badtext\" text-anchor=\"middle\" x=\"").append(n((left + right) / 2)).append("\" y=\"").append(n(top - 7)).append("\">")
-                .append(LengthText.column(gap.abs(), proof.sheet().unit())).append(gap.isPositive() ? " over" : " short").append("</text>");
+        out.append("<text class=\"badtext\" text-anchor=\"middle\" x=\"")
+                .append(n((left + right) / 2))
+                .append("\" y=\"")
+                .append(n(top - 7))
+                .append("\">")
+                .append(LengthText.column(gap.abs(), proof.sheet().unit()))
+                .append(gap.isPositive() ? " over" : " short")
+                .append("</text>");
     }
 
     private void flat(Bracket bracket, double y) {
-        double total = Math.max(1, Math.max(sum(bracket.closure().parts()), sum(bracket.closure().wholes())));
+        double total = Math.max(
+                1,
+                Math.max(sum(bracket.closure().parts()), sum(bracket.closure().wholes())));
         double each = (WIDTH - 24) / total;
         strip(bracket.closure().parts(), y, each);
         strip(bracket.closure().wholes(), y + 28, each);
@@ -151,7 +197,17 @@ public final class LegSums {
             boolean bad = proof.suspected().contains(id);
             double w = cm(id) * each;
             path(bad ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");
-            out.append("<text").append(bad ? " class=\"badtext\"" : "").append(" x=\"").append(n(x + 8)).append("\" y=\"").append(n(y + 17)).append("\"><tspan font-weight=\"650\">").append(id).append("</tspan> ").append(text(id)).append("</text>");
+            out.append("<text")
+                    .append(bad ? " class=\"badtext\"" : "")
+                    .append(" x=\"")
+                    .append(n(x + 8))
+                    .append("\" y=\"")
+                    .append(n(y + 17))
+                    .append("\"><tspan font-weight=\"650\">")
+                    .append(id)
+                    .append("</tspan> ")
+                    .append(text(id))
+                    .append("</text>");
             x += w;
         }
     }

@@ -33,21 +33,30 @@ public final class PieceView {
     }
 
     private String draw() {
-        List<Piece> legs = spec.draft().pieces().stream().filter(p -> p.hasEdge("inseam")).toList();
+        List<Piece> legs =
+                spec.draft().pieces().stream().filter(p -> p.hasEdge("inseam")).toList();
         double top = Double.MAX_VALUE;
         double bottom = 0;
         double x = LABELS;
         List<Double> at = new ArrayList<>();
         for (Piece piece : legs) {
-            double left = spec.cutLine(piece).stream().mapToDouble(Point::x).min().orElse(0);
-            double right = spec.cutLine(piece).stream().mapToDouble(Point::x).max().orElse(0);
-            top = Math.min(top, spec.cutLine(piece).stream().mapToDouble(Point::y).min().orElse(0));
-            bottom = Math.max(bottom, spec.cutLine(piece).stream().mapToDouble(Point::y).max().orElse(0));
+            double left =
+                    spec.cutLine(piece).stream().mapToDouble(Point::x).min().orElse(0);
+            double right =
+                    spec.cutLine(piece).stream().mapToDouble(Point::x).max().orElse(0);
+            top = Math.min(
+                    top,
+                    spec.cutLine(piece).stream().mapToDouble(Point::y).min().orElse(0));
+            bottom = Math.max(
+                    bottom,
+                    spec.cutLine(piece).stream().mapToDouble(Point::y).max().orElse(0));
             at.add(x - left);
             x += right - left + GAP;
         }
         double height = bottom - top + 150;
-        out.append(f("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"pc\" viewBox=\"0 %.1f %.1f %.1f\" role=\"group\" aria-label=\"Pieces to scale\">", top - 14, x, height));
+        out.append(f(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"pc\" viewBox=\"0 %.1f %.1f %.1f\" role=\"group\" aria-label=\"Pieces to scale\">",
+                top - 14, x, height));
         levelNames(legs.get(0));
         for (int i = 0; i < legs.size(); i++) {
             piece(legs.get(i), at.get(i));
@@ -61,21 +70,42 @@ public final class PieceView {
         for (Level level : first.levels()) {
             double y = Math.max(level.to().y(), last + TYPE * 1.1);
             last = y;
-            text(4, y + 7, TYPE, "data-of=\"" + level.name() + "\"", level.name().equals("thigh") ? "fork" : level.name());
+            text(
+                    4,
+                    y + 7,
+                    TYPE,
+                    "data-of=\"" + level.name() + "\"",
+                    level.name().equals("thigh") ? "fork" : level.name());
         }
         text(4, first.points().get("waist-side").y() + 7, TYPE, "data-of=\"waist\"", "waist");
     }
 
     private void piece(Piece piece, double dx) {
-        out.append(f("<g transform=\"translate(%.1f 0)\"><path class=\"allow\" d=\"%s\"/><path class=\"net\" d=\"%s\"/>", dx, polygon(spec.cutLine(piece)), polygon(piece.outline())));
+        out.append(f(
+                "<g transform=\"translate(%.1f 0)\"><path class=\"allow\" d=\"%s\"/><path class=\"net\" d=\"%s\"/>",
+                dx, polygon(spec.cutLine(piece)), polygon(piece.outline())));
         for (Level level : piece.levels()) {
             String name = level.name();
-            out.append(f("<path class=\"lv\" data-of=\"%s\" d=\"M%.1f %.1fL%.1f %.1f\"/>", name, level.from().x(), level.from().y(), level.to().x(), level.to().y()));
+            out.append(f(
+                    "<path class=\"lv\" data-of=\"%s\" d=\"M%.1f %.1fL%.1f %.1f\"/>",
+                    name,
+                    level.from().x(),
+                    level.from().y(),
+                    level.to().x(),
+                    level.to().y()));
             for (Point end : List.of(level.from(), level.to())) {
-                out.append(f("<circle class=\"dot\" data-of=\"%s\" cx=\"%.1f\" cy=\"%.1f\" r=\"7\"/>", name, end.x(), end.y()));
+                out.append(f(
+                        "<circle class=\"dot\" data-of=\"%s\" cx=\"%.1f\" cy=\"%.1f\" r=\"7\"/>",
+                        name, end.x(), end.y()));
             }
-            double labelY = name.equals("thigh") ? level.to().y() + TYPE : level.to().y() - 7;
-            text((level.from().x() * 0.3 + level.to().x() * 0.7) - (name.equals("thigh") ? 40 : 0), labelY, TYPE, "text-anchor=\"middle\" data-of=\"" + name + "\"", f("%.1f", level.width() / 10));
+            double labelY =
+                    name.equals("thigh") ? level.to().y() + TYPE : level.to().y() - 7;
+            text(
+                    (level.from().x() * 0.3 + level.to().x() * 0.7) - (name.equals("thigh") ? 40 : 0),
+                    labelY,
+                    TYPE,
+                    "text-anchor=\"middle\" data-of=\"" + name + "\"",
+                    f("%.1f", level.width() / 10));
         }
         for (Dart dart : piece.darts()) {
             dart(dart);
@@ -85,7 +115,9 @@ public final class PieceView {
         double knee = piece.level("knee").from().y();
         double from = knee + 40;
         double to = knee + (piece.level("hem").from().y() - knee) * 0.72;
-        out.append(f("<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>", a.x(), from, to, b.x(), from));
+        out.append(f(
+                "<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>",
+                a.x(), from, to, b.x(), from));
         text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece));
         text(12, (from + to) / 2 + 28, TYPE, "", "cut " + piece.count());
         for (Edge edge : piece.edges()) {
@@ -101,7 +133,14 @@ public final class PieceView {
 
     private void dart(Dart dart) {
         if (dart.kind() == Dart.Kind.DART) {
-            out.append(f("<path class=\"dart\" d=\"M%.1f %.1fL%.1f %.1fL%.1f %.1f\"/>", dart.mouth1().x(), dart.mouth1().y(), dart.tip().x(), dart.tip().y(), dart.mouth2().x(), dart.mouth2().y()));
+            out.append(f(
+                    "<path class=\"dart\" d=\"M%.1f %.1fL%.1f %.1fL%.1f %.1f\"/>",
+                    dart.mouth1().x(),
+                    dart.mouth1().y(),
+                    dart.tip().x(),
+                    dart.tip().y(),
+                    dart.mouth2().x(),
+                    dart.mouth2().y()));
             return;
         }
         Point down = dart.tip().minus(dart.mouth1().towards(dart.mouth2(), 0.5));
@@ -120,18 +159,32 @@ public final class PieceView {
             default -> "";
         };
         String d = edge.path().svg();
-        out.append(f("<path class=\"e\" data-of=\"%s\" data-seam=\"%s\" d=\"%s\"/><path class=\"hit\" data-edge=\"%s\" d=\"%s\"/>", of, seam, d, seam, d));
+        out.append(f(
+                "<path class=\"e\" data-of=\"%s\" data-seam=\"%s\" d=\"%s\"/><path class=\"hit\" data-edge=\"%s\" d=\"%s\"/>",
+                of, seam, d, seam, d));
         List<Point> line = edge.path().flatten();
         Point middle = Polyline.along(line, edge.length() / 2);
         boolean inside = edge.name().equals("inseam") || edge.name().equals("crotch");
-        text(middle.x() + (inside ? -14 : 14), middle.y() + (edge.name().equals("waist") ? 34 : 4), TYPE, "class=\"elen\" data-seam=\"" + seam + "\" text-anchor=\"" + (inside ? "end" : "start") + "\"", f("%.1f", (edge.length() - piece.intake(edge.name())) / 10));
+        text(
+                middle.x() + (inside ? -14 : 14),
+                middle.y() + (edge.name().equals("waist") ? 34 : 4),
+                TYPE,
+                "class=\"elen\" data-seam=\"" + seam + "\" text-anchor=\"" + (inside ? "end" : "start") + "\"",
+                f("%.1f", (edge.length() - piece.intake(edge.name())) / 10));
     }
 
     private void foot(double y, double width) {
         out.append(f("<path class=\"grain\" d=\"M4 %.1fv16m0 -8h200m0 -8v16m-100 -16v16\"/>", y));
         text(214, y + 16, TYPE, "", "20 cm");
         Piece band = spec.draft().piece("waistband");
-        text(width - 8, y + 16, TYPE, "text-anchor=\"end\"", f("waistband %.1f × %.1f, fly besides", band.edge("waist").length() / 10, spec.choices().waistband() / 10));
+        text(
+                width - 8,
+                y + 16,
+                TYPE,
+                "text-anchor=\"end\"",
+                f(
+                        "waistband %.1f × %.1f, fly besides",
+                        band.edge("waist").length() / 10, spec.choices().waistband() / 10));
     }
 
     private void text(double x, double y, double size, String more, String text) {

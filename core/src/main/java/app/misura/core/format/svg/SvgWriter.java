@@ -20,12 +20,25 @@ public final class SvgWriter {
         String w = number(drawing.widthMm());
         String h = number(drawing.heightMm());
         out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
-                .append(w).append("mm\" height=\"").append(h).append("mm\" viewBox=\"0 0 ")
-                .append(w).append(' ').append(h).append("\">\n<title>").append(escaped(drawing.title())).append("</title>\n");
+                .append(w)
+                .append("mm\" height=\"")
+                .append(h)
+                .append("mm\" viewBox=\"0 0 ")
+                .append(w)
+                .append(' ')
+                .append(h)
+                .append("\">\n<title>")
+                .append(escaped(drawing.title()))
+                .append("</title>\n");
         style();
         for (Drawing.Group group : drawing.groups()) {
-            out.append("<g id=\"").append(escaped(group.name())).append("\" transform=\"translate(")
-                    .append(number(group.at().x())).append(' ').append(number(group.at().y())).append(")\">\n");
+            out.append("<g id=\"")
+                    .append(escaped(group.name()))
+                    .append("\" transform=\"translate(")
+                    .append(number(group.at().x()))
+                    .append(' ')
+                    .append(number(group.at().y()))
+                    .append(")\">\n");
             group.shapes().forEach(this::shape);
             out.append("</g>\n");
         }
@@ -33,7 +46,8 @@ public final class SvgWriter {
     }
 
     private void style() {
-        out.append("<style>path{fill:none;stroke:#1f1a14;stroke-linejoin:round}text{font-family:\"Source Sans 3\",sans-serif;fill:#1f1a14}.strong{font-weight:600}");
+        out.append(
+                "<style>path{fill:none;stroke:#1f1a14;stroke-linejoin:round}text{font-family:\"Source Sans 3\",sans-serif;fill:#1f1a14}.strong{font-weight:600}");
         for (Pen pen : Pen.values()) {
             out.append('.').append(pen.word()).append("{stroke-width:").append(number(pen.widthMm()));
             if (pen.dashMm().length > 0) {
@@ -57,14 +71,26 @@ public final class SvgWriter {
             }
             out.append(chords.closed() ? "Z" : "").append("\"/>\n");
         } else if (shape instanceof Shape.Curve curve) {
-            out.append("<path class=\"").append(curve.pen().word()).append("\" data-edge=\"")
-                    .append(escaped(curve.name())).append("\" d=\"").append(curve.path().svg()).append("\"/>\n");
+            out.append("<path class=\"")
+                    .append(curve.pen().word())
+                    .append("\" data-edge=\"")
+                    .append(escaped(curve.name()))
+                    .append("\" d=\"")
+                    .append(curve.path().svg())
+                    .append("\"/>\n");
         } else if (shape instanceof Shape.Words words) {
-            out.append("<text x=\"").append(number(words.at().x())).append("\" y=\"").append(number(words.at().y()))
-                    .append("\" font-size=\"").append(number(words.heightMm())).append('"')
+            out.append("<text x=\"")
+                    .append(number(words.at().x()))
+                    .append("\" y=\"")
+                    .append(number(words.at().y()))
+                    .append("\" font-size=\"")
+                    .append(number(words.heightMm()))
+                    .append('"')
                     .append(words.strong() ? " class=\"strong\"" : "")
                     .append(words.middle() ? " text-anchor=\"middle\"" : "")
-                    .append('>').append(escaped(words.text())).append("</text>\n");
+                    .append('>')
+                    .append(escaped(words.text()))
+                    .append("</text>\n");
         }
     }
 
@@ -74,6 +100,9 @@ public final class SvgWriter {
     }
 
     private static String escaped(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 }

@@ -1,0 +1,47 @@
+package app.misura.core.bench;
+
+import app.misura.core.cut.TrousersCut;
+import app.misura.core.fit.TrousersChoices;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Sheets;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long the proof of the trousers form and a full draft take, warm, on one core. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class CoreBenchmark {
+    private final Sheet honest = Sheets.of(Sheets.AVERAGE);
+    private final Sheet slipped = Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40"));
+    private final Proof proof = Proof.of(honest);
+    private final TrousersChoices choices = TrousersChoices.of(Map.of());
+
+    @Benchmark
+    public Proof proofOfAnHonestSheet() {
+        return Proof.of(honest);
+    }
+
+    @Benchmark
+    public Proof proofOfASheetWithASlip() {
+        return Proof.of(slipped);
+    }
+
+    @Benchmark
+    public TrousersCut.Result fullTrousersDraft() {
+        return TrousersCut.of(proof, choices);
+    }
+}

@@ -1,0 +1,374 @@
+package app.misura.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.misura.core.cut.CutSpec;
+import app.misura.core.cut.TrousersCut;
+import app.misura.core.draft.Piece;
+import app.misura.core.fit.TrousersChoices;
+import app.misura.core.form.OrderForms;
+import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.drawing.Drawing;
+import app.misura.core.format.json.CutJson;
+import app.misura.core.format.json.JsonFault;
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.JsonText;
+import app.misura.core.format.json.SheetJson;
+import app.misura.core.format.pdf.PagePdf;
+import app.misura.core.format.pdf.Paper;
+import app.misura.core.format.pdf.PatternPdf;
+import app.misura.core.format.pdf.Tiles;
+import app.misura.core.format.sheet.CutSheetPage;
+import app.misura.core.format.sheet.FormPage;
+import app.misura.core.format.sheet.PatternSheet;
+import app.misura.core.format.svg.SvgWriter;
+import app.misura.core.geometry.Point;
+import app.misura.core.geometry.Polyline;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Sheets;
+import java.awt.geom.Point2D;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Every written file is read back and measured again. */
+class FormatTest {
+    private static final double MM = 25.4 / 72;
+
+    private final Sheet sheet = Sheets.of(Sheets.AVERAGE);
+    private final Proof proof = Proof.of(sheet);
+    private final CutSpec spec = ((TrousersCut.Cut) TrousersCut.of(proof, TrousersChoices.of(Map.of()))).spec();
+    private final Drawing pattern = PatternSheet.of(spec, "Somebody");
+
+    /** The closed paths of a page, in mm. */
+    private static final class Paths extends PDFGraphicsStreamEngine {
+        private final List<List<Point>> closed = new ArrayList<>();
+        private List<Point> current = new ArrayList<>();
+
+        Paths(PDPage page) {
+            super(page);
+        }
+
+        static List<List<Point>> of(PDPage page) throws IOException {
+            Paths paths = new Paths(page);
+            paths.processPage(page);
+            return paths.closed;
+        }
+
+        @Override
+        public void appendRectangle(Point2D a, Point2D b, Point2D c, Point2D d) {}
+
+        @Override
+        public void drawImage(PDImage image) {}
+
+        @Override
+        public void clip(int rule) {}
+
+        @Override
+        public void moveTo(float x, float y) {
+            current = new ArrayList<>();
+            lineTo(x, y);
+        }
+
+        @Override
+        public void lineTo(float x, float y) {
+            current.add(new Point(x * MM, y * MM));
+        }
+
+        @Override
+        public void curveTo(float a, float b, float c, float d, float x, float y) {
+            lineTo(x, y);
+        }
+
+        @Override
+        public Point2D getCurrentPoint() {
+            return new Point2D.Double();
+        }
+
+        @Override
+        public void closePath() {
+            closed.add(current);
+        }
+
+        @Override
+        public void endPath() {}
+
+        @Override
+        public void strokePath() {}
+
+        @Override
+        public void fillPath(int rule) {}
+
+        @Override
+        public void fillAndStrokePath(int rule) {}
+
+        @Override
+        public void shadingFill(COSName name) {}
+    }
+
+    @Test
+    void tenCentimetresAreTenCentimetresOnPaper() throws IOException {
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(pattern, Paper.SHEET))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getPage(0).getMediaBox().getWidth() * MM).isEqualTo(pattern.widthMm(), within(0.01));
+            List<Point> square = Paths.of(document.getPage(0)).stream()
+                    .filter(p -> p.size() == 4)
+                    .reduce((a, b) -> b)
+                    .orElseThrow();
+            assertThat(square.get(0).distance(square.get(1))).isEqualTo(100, within(0.005));
+            assertThat(square.get(1).distance(square.get(2))).isEqualTo(100, within(0.005));
+        }
+    }
+
+    @Test
+    void thePiecesOnPaperHaveTheirArea() throws IOException {
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(pattern, Paper.SHEET))) {
+            List<Double> areas = Paths.of(document.getPage(0)).stream()
+                    .map(p -> Math.abs(Polyline.area(p)))
+                    .toList();
+            for (Piece piece : spec.draft().pieces()) {
+                double area = Polyline.area(spec.cutLine(piece));
+                assertThat(areas).as(piece.name()).anySatisfy(a -> assertThat(a).isEqualTo(area, within(area * 1e-4)));
+            }
+        }
+    }
+
+    @Test
+    void tilesCoverTheSheetAndOverlap() throws IOException {
+        Tiles tiles = Tiles.over(pattern.widthMm(), pattern.heightMm(), Paper.A4);
+        assertThat(tiles.columns() * tiles.stepX() + Tiles.OVERLAP).isGreaterThanOrEqualTo(pattern.widthMm());
+        assertThat(tiles.rows() * tiles.stepY() + Tiles.OVERLAP).isGreaterThanOrEqualTo(pattern.heightMm());
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(pattern, Paper.A4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1 + tiles.columns() * tiles.rows());
+            List<Point> square = Paths.of(document.getPage(0)).stream()
+                    .filter(p -> p.size() == 4)
+                    .reduce((a, b) -> b)
+                    .orElseThrow();
+            assertThat(square.get(0).distance(square.get(1))).isEqualTo(100, within(0.005));
+            String map = new PDFTextStripper().getText(document);
+            assertThat(map)
+                    .contains("10 cm")
+                    .contains("A1")
+                    .contains("glue to A1 on")
+                    .contains("print at 100 %");
+        }
+        try (PDDocument letter = Loader.loadPDF(PatternPdf.write(pattern, Paper.LETTER))) {
+            assertThat(letter.getPage(1).getMediaBox().getWidth()).isEqualTo(612, within(0.01f));
+        }
+    }
+
+    @Test
+    void aPlaceOnTwoTilesIsTheSamePlace() {
+        Tiles tiles = Tiles.over(1000, 1400, Paper.A4);
+        Point first = tiles.corner(0, 0).plus(new Point(tiles.stepX() + Tiles.OVERLAP / 2, 100));
+        Point second = tiles.corner(0, 1).plus(new Point(Tiles.OVERLAP / 2, 100));
+        assertThat(first).isEqualTo(second);
+    }
+
+    @Test
+    void theSvgIsInMillimetresAndKeepsItsEdges() {
+        String svg = SvgWriter.write(pattern);
+        assertThat(svg).contains("mm\" height=").contains("id=\"front\"").contains("data-edge=\"inseam\"");
+        Matcher edge = Pattern.compile("data-edge=\"hem\" d=\"M (\\S+) (\\S+) L (\\S+) (\\S+)\"")
+                .matcher(svg);
+        assertThat(edge.find()).isTrue();
+        double width = Math.abs(Double.parseDouble(edge.group(3)) - Double.parseDouble(edge.group(1)));
+        assertThat(width).isEqualTo(spec.draft().piece("front").edge("hem").length(), within(0.002));
+        assertThat(SvgWriter.write(pattern)).isEqualTo(svg);
+    }
+
+    @Test
+    void csvIsReadBackWithoutLoss() throws IOException {
+        List<MeasuresCsv.Row> rows = MeasuresCsv.rows(proof, spec);
+        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(rows)))).isEqualTo(rows);
+        MeasuresCsv.Row formula =
+                new MeasuresCsv.Row("reading", "D1", "", "outside-leg", "=1+1", "cm", 20.0, "@home, \"twisted\"");
+        assertThat(MeasuresCsv.write(List.of(formula))).contains("'=1+1");
+        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(List.of(formula)))))
+                .containsExactly(formula);
+    }
+
+    @Test
+    void aSheetIsReadBackWithoutLoss() throws JsonRefused {
+        Sheet back = new SheetJson(OrderForms.shipped()).read(JsonText.parse(JsonText.write(SheetJson.write(sheet))));
+        assertThat(back.settled().keySet()).isEqualTo(sheet.settled().keySet());
+        back.settled()
+                .forEach((id, settled) -> assertThat(settled.length())
+                        .as(id)
+                        .isEqualTo(sheet.settled().get(id).length()));
+        assertThat(back.answers()).isEqualTo(sheet.answers());
+    }
+
+    @Test
+    void choicesAreReadBackWithoutLoss() throws JsonRefused {
+        TrousersChoices usual = TrousersChoices.of(Map.of());
+        assertThat(SheetJson.choices(SheetJson.write(spec.choices()), usual)).isEqualTo(spec.choices());
+        assertThat(SheetJson.choices("", usual)).isEqualTo(usual);
+    }
+
+    @Test
+    void theCutDocumentMeasuresItself() throws JsonRefused {
+        JsonNode cut = JsonText.parse(JsonText.write(CutJson.write(spec)));
+        for (JsonNode piece : cut.get("pieces")) {
+            int points = 0;
+            for (JsonNode edge : piece.get("edges")) {
+                points += edge.get("points").size() - 1;
+            }
+            assertThat(piece.get("net").size())
+                    .as(piece.get("name").stringValue())
+                    .isEqualTo(points);
+        }
+        for (JsonNode target : cut.get("targets")) {
+            if (!target.get("of").isNull()) {
+                assertThat(sum(target.get("of"), cut))
+                        .as(target.get("name").stringValue())
+                        .isEqualTo(target.get("measured").doubleValue(), within(0.02));
+            }
+        }
+    }
+
+    private static double sum(JsonNode of, JsonNode cut) {
+        double sum = 0;
+        for (JsonNode level : of.get("levels")) {
+            for (JsonNode l : piece(cut, level).get("levels")) {
+                if (l.get("name").equals(level.get("level"))) {
+                    sum += point(l.get("from")).distance(point(l.get("to")));
+                }
+            }
+        }
+        for (JsonNode edge : of.get("edges")) {
+            sum += edge(cut, edge);
+            for (JsonNode dart : piece(cut, edge).get("darts")) {
+                boolean counts =
+                        of.get("lessDarts").booleanValue() && dart.get("edge").equals(edge.get("edge"));
+                sum -= counts
+                        ? point(dart.get("mouth").get(0))
+                                .distance(point(dart.get("mouth").get(1)))
+                        : 0;
+            }
+        }
+        for (JsonNode edge : of.get("minus")) {
+            sum -= edge(cut, edge);
+        }
+        return of.get("times").doubleValue() * sum + of.get("plus").doubleValue();
+    }
+
+    private static JsonNode piece(JsonNode cut, JsonNode ref) {
+        for (JsonNode piece : cut.get("pieces")) {
+            if (piece.get("name").equals(ref.get("piece"))) {
+                return piece;
+            }
+        }
+        throw new AssertionError(ref);
+    }
+
+    private static double edge(JsonNode cut, JsonNode ref) {
+        for (JsonNode edge : piece(cut, ref).get("edges")) {
+            if (edge.get("name").equals(ref.get("edge"))) {
+                List<Point> points = new ArrayList<>();
+                edge.get("points").forEach(p -> points.add(point(p)));
+                return Polyline.length(points);
+            }
+        }
+        throw new AssertionError(ref);
+    }
+
+    private static Point point(JsonNode pair) {
+        return new Point(pair.get(0).doubleValue(), pair.get(1).doubleValue());
+    }
+
+    @Test
+    void everyFaultOfASheetIsListedWithItsPlace() throws JsonRefused {
+        String json = """
+                {"misura":"sheet/1","form":"trousers-tailored","version":9,"unit":"cm","moon":1,"options":{"fit":"baggy"},
+                 "readings":[{"step":"X9","text":"1"},{"step":"D1","text":"12..5","side":"left"},{"step":"D9","text":"57"},
+                  {"step":"P1","text":"1"},{"step":"U1","text":"100","measure":"chest-girth","condition":{"posture":"seated"},"play":"loose"}]}
+                """;
+        JsonNode root = JsonText.parse(json);
+        assertThatThrownBy(() -> new SheetJson(OrderForms.shipped()).read(root))
+                .isInstanceOfSatisfying(JsonRefused.class, refused -> {
+                    assertThat(refused.why()).isEqualTo(JsonRefused.Why.WRONG);
+                    assertThat(refused.faults().stream().map(JsonFault::path))
+                            .contains(
+                                    "/version",
+                                    "/moon",
+                                    "/options/fit",
+                                    "/readings/0/step",
+                                    "/readings/1/text",
+                                    "/readings/1/side",
+                                    "/readings/2/side",
+                                    "/readings/3/step",
+                                    "/readings/4/measure",
+                                    "/readings/4/condition",
+                                    "/readings/4/play");
+                });
+    }
+
+    @Test
+    void unreadableTextsAreRefused() {
+        for (String text : List.of(
+                "",
+                "{",
+                "{\"a\":1,\"a\":2}",
+                "[".repeat(101) + "]".repeat(101),
+                "{\"a\":1e999}",
+                "{\"a\":" + "1".repeat(101) + "}",
+                "{} {}",
+                "NaN")) {
+            assertThatThrownBy(() -> JsonText.parse(text))
+                    .as(text.length() > 40 ? text.substring(0, 40) : text)
+                    .isInstanceOfSatisfying(
+                            JsonRefused.class, r -> assertThat(r.why()).isEqualTo(JsonRefused.Why.UNREADABLE));
+        }
+        assertThatThrownBy(() -> JsonText.parse(new byte[] {'"', (byte) 0xFF, '"'}))
+                .isInstanceOf(JsonRefused.class);
+    }
+
+    @Test
+    void theFilledFormAndTheCutSheetSayWhatTheyMust() throws IOException {
+        FormPage.Head head =
+                new FormPage.Head("House <&>", "Zsófia Sørbø \"Z\"", "7, trousers", "3 May", "Somebody", "9 May");
+        Proof wrong = Proof.of(Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40")));
+        String filled = text(PagePdf.write(FormPage.filled(head, wrong, Set.of("P1"), "A4")));
+        assertThat(filled)
+                .contains("Zsófia Sørbø")
+                .contains("Inside leg")
+                .contains("40.0")
+                .contains("One number is wrong: step S2")
+                .contains("House <&>");
+        String blank = text(PagePdf.write(FormPage.blank(head, sheet, "letter")));
+        assertThat(blank).contains("D2 + D3 = ________ must give D1 ± 1").doesNotContain("103.0");
+        String cut = text(PagePdf.write(CutSheetPage.of(head, spec, proof, sheet.form(), "A4")));
+        assertThat(cut)
+                .contains("Proof of the cut: it holds")
+                .contains("106.0")
+                .contains("87.5")
+                .contains("72.4");
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        assertThat(new String(pdf, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            return new PDFTextStripper().getText(document);
+        }
+    }
+}

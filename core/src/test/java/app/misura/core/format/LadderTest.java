@@ -1,0 +1,129 @@
+package app.misura.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.format.ladder.Drawn;
+import app.misura.core.format.ladder.Ladder;
+import app.misura.core.format.ladder.LadderSvg;
+import app.misura.core.format.ladder.Metrics;
+import app.misura.core.format.ladder.Rung;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheets;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class LadderTest {
+    private static Ladder ladder(String sheet, String now) {
+        return Ladder.of(Proof.of(Sheets.of(sheet)), Set.of("P1"), now, Metrics.SCREEN);
+    }
+
+    private static Drawn drawn(Ladder ladder, String closure) {
+        return ladder.brackets().stream()
+                .filter(b -> b.bracket().closure().id().equals(closure))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void fourBracketsStandInThreeLanes() {
+        Ladder ladder = ladder(Sheets.AVERAGE, null);
+        assertThat(ladder.brackets()).hasSize(4);
+        assertThat(drawn(ladder, "outside-leg").lane()).isZero();
+        assertThat(drawn(ladder, "loop").lane()).isZero();
+        assertThat(drawn(ladder, "inside-leg").lane()).isEqualTo(1);
+        assertThat(drawn(ladder, "rise").lane()).isEqualTo(2);
+    }
+
+    @Test
+    void noTwoSpinesOfALaneComeNear() {
+        List<Drawn> brackets =
+                ladder(Sheets.AVERAGE.replace("S2=32.5", "S2=40"), "S4").brackets();
+        for (Drawn a : brackets) {
+            for (Drawn b : brackets) {
+                if (a != b && a.lane() == b.lane()) {
+                    assertThat(a.bottom() + 6 <= b.top() || b.bottom() + 6 <= a.top())
+                            .isTrue();
+                }
+            }
+        }
+    }
+
+    @Test
+    void aBracketOpensTowardsItsRungs() {
+        Ladder ladder = ladder(Sheets.AVERAGE, null);
+        Drawn outside = drawn(ladder, "outside-leg");
+        assertThat(outside.knots().stream().map(Drawn.Knot::label)).containsExactly("D1", "D2", "D3");
+        assertThat(outside.knots().stream().map(Drawn.Knot::sign)).containsExactly("=", "+", "+");
+        for (Drawn.Knot knot : outside.knots()) {
+            assertThat(knot.y())
+                    .isEqualTo(ladder.rung(knot.label()).orElseThrow().y());
+        }
+    }
+
+    @Test
+    void aWrongSumIsTornInItsLongestStretch() {
+        Ladder ladder = ladder(Sheets.AVERAGE.replace("S2=32.5", "S2=40"), null);
+        Drawn inside = drawn(ladder, "inside-leg");
+        assertThat(inside.bracket().state()).isEqualTo(Bracket.State.WRONG);
+        assertThat(inside.word()).isEqualTo("≠ 7.5");
+        double d3 = ladder.rung("D3").orElseThrow().y();
+        double s1 = ladder.rung("S1").orElseThrow().y();
+        assertThat(inside.breakAt()).isEqualTo((d3 + s1) / 2);
+        assertThat(inside.breakHalf()).isEqualTo(13);
+        assertThat(ladder.rung("S2").orElseThrow().state()).isEqualTo(Rung.State.WRONG);
+        assertThat(ladder.gates().get("S").open()).isEqualTo(1);
+    }
+
+    @Test
+    void anOpenSumSaysWhatItWaitsForAndNeverTheMissingNumber() {
+        Ladder ladder = ladder(Sheets.AVERAGE.replace(" S4=27 S5=42.5", "").replace(" M1=25.5", ""), "S4");
+        Drawn loop = drawn(ladder, "loop");
+        assertThat(loop.active()).isTrue();
+        assertThat(loop.word()).isEqualTo("waits S5");
+        assertThat(drawn(ladder, "rise").word()).isEqualTo("waits M1");
+        assertThat(ladder.rung("rise")).isEmpty();
+        String svg = LadderSvg.brackets(ladder);
+        assertThat(svg)
+                .contains("waits S5")
+                .doesNotContain("25.5")
+                .doesNotContain("42.5")
+                .doesNotContain("style=");
+    }
+
+    @Test
+    void theLastMissingReadingCloses() {
+        assertThat(drawn(ladder(Sheets.AVERAGE.replace(" S5=42.5", ""), "S5"), "loop")
+                        .word())
+                .isEqualTo("closes");
+    }
+
+    @Test
+    void theDerivedRiseIsShownOnceItsAnswerIsTaken() {
+        Rung rise = ladder(Sheets.AVERAGE, null).rung("rise").orElseThrow();
+        assertThat(rise.state()).isEqualTo(Rung.State.WORKED_OUT);
+        assertThat(rise.values()).containsExactly("25.5");
+    }
+
+    @Test
+    void labelsNeverLieOnEachOther() {
+        Ladder ladder = ladder(
+                Sheets.AVERAGE.replace(" S5=42.5", "").replace(" S2=32.5", "").replace(" M1=25.5", ""), "S1");
+        List<Double> places = ladder.brackets().stream()
+                .filter(b -> !b.word().isEmpty())
+                .map(Drawn::labelY)
+                .sorted()
+                .toList();
+        for (int i = 1; i < places.size(); i++) {
+            assertThat(places.get(i) - places.get(i - 1)).isGreaterThanOrEqualTo(20.9);
+        }
+        assertThat(places).hasSizeGreaterThan(1);
+    }
+
+    @Test
+    void theTrousersFitAScreen() {
+        assertThat(ladder(Sheets.AVERAGE, "S4").height()).isLessThan(720);
+        assertThat(ladder(Sheets.AVERAGE, "S4").width()).isLessThan(150);
+    }
+}
