@@ -155,11 +155,11 @@ class TrousersCutTest {
 
     @Test
     void anUnevenBodyIsDraftedApart() {
-        CutSpec spec = cut(with("D9-left=57 D9-right=64"), USUAL);
+        CutSpec spec = cut(with("D9-left=57 D9-right=66"), USUAL);
         assertThat(spec.draft().pieces().stream().map(Piece::name))
                 .containsExactly("front-left", "front-right", "back-left", "back-right", "waistband", "fly");
         assertThat(spec.draft().piece("front-left").side()).isEqualTo("left");
-        assertThat(spec.draft().target("thigh-right").measured()).isGreaterThanOrEqualTo(710 - 0.5);
+        assertThat(spec.draft().target("thigh-right").measured()).isGreaterThanOrEqualTo(730 - 0.5);
         assertThat(spec.draft().target("thigh-left").measured())
                 .isLessThan(spec.draft().target("thigh-right").measured());
         assertThat(spec.draft().target("seat").of().levels()).hasSize(4);
@@ -254,7 +254,7 @@ class TrousersCutTest {
             assertThat(cut.buffer(0.01).contains(net)).as(piece.name()).isTrue();
             double band = cut.getArea() - net.getArea();
             double hem = piece.hasEdge("hem") ? piece.edge("hem").length() : 0;
-            double around = Polyline.length(piece.outline()) - hem;
+            double around = polygon(piece.outline()).getLength() - hem;
             assertThat(band).as(piece.name()).isBetween(around * 10 * 0.97, around * 10 * 1.05 + hem * 40 * 1.1);
             assertThat(cut.getExteriorRing().distance(net.getExteriorRing()))
                     .as(piece.name())

@@ -3,57 +3,33 @@ package app.misura.web.api;
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.web.store.NotThere;
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
-import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import org.springframework.web.servlet.resource.NoResourceFoundException;
 
-/** Answers whatever goes wrong under {@code /api} as a problem document, and leaves all other addresses alone. */
-@ControllerAdvice
+/** Answers whatever goes wrong in a call as a problem document. */
+@ControllerAdvice(basePackageClasses = ApiProblems.class)
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiProblems {
     private static final Logger LOG = LoggerFactory.getLogger(ApiProblems.class);
 
     @ExceptionHandler(Exception.class)
-    ResponseEntity<byte[]> problem(Exception wrong, HttpServletRequest request) throws Exception {
-        if (!request.getRequestURI().startsWith(request.getContextPath() + "/api/")) {
-            throw wrong;
-        }
+    ResponseEntity<byte[]> problem(Exception wrong) {
         if (wrong instanceof JsonRefused refused) {
             return refused(refused);
         }
         if (wrong instanceof NotThere gone) {
             return Problem.of(404, "Not there", String.valueOf(gone.getMessage()));
         }
-        if (wrong instanceof NoResourceFoundException) {
-            return Problem.of(404, "Not there", "There is nothing at this address.");
-        }
-        if (wrong instanceof HttpRequestMethodNotSupportedException method) {
-            ResponseEntity<byte[]> answer =
-                    Problem.of(405, "Wrong method", method.getMethod() + " is not taken at this address.");
-            String[] allowed = method.getSupportedMethods();
-            return allowed == null
-                    ? answer
-                    : ResponseEntity.status(405)
-                            .headers(answer.getHeaders())
-                            .header("Allow", String.join(", ", allowed))
-                            .body(answer.getBody());
-        }
         if (wrong instanceof HttpMediaTypeNotSupportedException) {
             return Problem.of(415, "Not JSON", "The body must be application/json.");
-        }
-        if (wrong instanceof HttpMediaTypeNotAcceptableException) {
-            return Problem.of(406, "Not acceptable", "The answer is application/json.");
         }
         if (wrong instanceof MethodArgumentTypeMismatchException mismatch) {
             return Problem.of(

@@ -15,7 +15,10 @@ import org.springframework.security.web.authentication.AuthenticationFailureHand
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
-/** Who may what, by address: pages with a session, the interface with its own sign-in and no session at all. */
+/**
+ * Who may what, by address: pages with a session, the interface with its own sign-in and no session at all. Both ask {@link
+ * SignInCheck}, which stands alone behind the application's authentication manager.
+ */
 @Configuration
 class SecurityConfiguration {
     static final String POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self'; script-src 'self';"
@@ -25,7 +28,7 @@ class SecurityConfiguration {
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, SignInCheck check, SignInThrottle throttle) throws Exception {
+    SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle) throws Exception {
         AuthenticationEntryPoint unknown = (request, response, e) -> {
             response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
             ApiProblems.write(
@@ -34,7 +37,6 @@ class SecurityConfiguration {
         AccessDeniedHandler denied = (request, response, e) ->
                 ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
         http.securityMatcher("/api/**")
-                .authenticationProvider(check)
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(c -> c.disable())
                 .httpBasic(b -> b.authenticationEntryPoint(unknown))
@@ -55,11 +57,10 @@ class SecurityConfiguration {
 
     @Bean
     @Order(2)
-    SecurityFilterChain pages(HttpSecurity http, SignInCheck check) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http) throws Exception {
         AuthenticationFailureHandler failed = (request, response, e) -> response.sendRedirect(
                 request.getContextPath() + (e instanceof LockedException ? "/signin?wait" : "/signin?wrong"));
-        http.authenticationProvider(check)
-                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+        http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers(
                                 "/signin",

@@ -16,7 +16,7 @@ public record Metrics(
     /** While measuring, on a wide screen. */
     public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78);
     /** Beside the proof. */
-    public static final Metrics PROOF = new Metrics(23, 7, 22, 20, 17, 7, 78);
+    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78);
     /** On paper, in units of a quarter millimetre. */
     public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96);
 

@@ -1,0 +1,71 @@
+package app.misura.web;
+
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.JsonText;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import tools.jackson.databind.JsonNode;
+
+/** Speaks the documented interface as another program would. */
+public final class Api {
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final String base;
+    private final String account;
+
+    public Api(int port, String account) {
+        this.base = "http://127.0.0.1:" + port;
+        this.account = account;
+    }
+
+    /** An answer. */
+    public record Answer(int status, String body, HttpResponse<byte[]> raw) {
+        public JsonNode json() {
+            try {
+                return JsonText.parse(body);
+            } catch (JsonRefused e) {
+                throw new AssertionError(status + " " + body, e);
+            }
+        }
+
+        public String header(String name) {
+            return raw.headers().firstValue(name).orElse("");
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).GET());
+    }
+
+    public Answer post(String path, String json) {
+        return post(path, json.getBytes(StandardCharsets.UTF_8), "application/json");
+    }
+
+    public Answer post(String path, byte[] body, String type) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    public Answer method(String method, String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).method(method, HttpRequest.BodyPublishers.noBody()));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        if (!account.isEmpty()) {
+            request.header(
+                    "Authorization",
+                    "Basic " + Base64.getEncoder().encodeToString(account.getBytes(StandardCharsets.UTF_8)));
+        }
+        try {
+            HttpResponse<byte[]> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            return new Answer(answer.statusCode(), new String(answer.body(), StandardCharsets.UTF_8), answer);
+        } catch (IOException | InterruptedException e) {
+            throw new AssertionError(e);
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package app.misura.web;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The map of the web: what each package may use of the others. What is not listed is not allowed. */
+class PackageMapTest {
+    private static final JavaClasses WEB = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("app.misura.web");
+
+    private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
+            Map.entry("store", List.of()),
+            Map.entry("account", List.of("store")),
+            Map.entry("security", List.of("account", "store")),
+            Map.entry("ui", List.of("account", "store")),
+            Map.entry("client", List.of("store", "ui")),
+            Map.entry("order", List.of("client", "store", "ui")),
+            Map.entry("measuring", List.of("order", "client", "store", "ui")),
+            Map.entry("proofing", List.of("order", "ui")),
+            Map.entry("cutting", List.of("order", "ui")),
+            Map.entry("print", List.of("order", "client", "cutting", "account", "store", "ui")),
+            Map.entry("today", List.of("order", "client", "ui")),
+            Map.entry("api", List.of("order", "client", "store")),
+            Map.entry("demo", List.of("order", "client", "account")));
+
+    static List<String> packages() {
+        return MAY_USE.keySet().stream().sorted().toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("packages")
+    void usesOnlyWhatTheMapAllows(String name) {
+        List<String> allowed = new ArrayList<>(MAY_USE.get(name).stream().map(p -> "app.misura.web." + p).toList());
+        allowed.add("app.misura.web." + name);
+        classes()
+                .that()
+                .resideInAPackage("app.misura.web." + name)
+                .should()
+                .onlyDependOnClassesThat(DescribedPredicate.describe(
+                        "are outside the web or in " + allowed,
+                        c -> !c.getPackageName().startsWith("app.misura.web") || allowed.contains(c.getPackageName())))
+                .check(WEB);
+    }
+
+    @Test
+    void entitiesStayInTheirPackage() {
+        classes().that().haveSimpleNameEndingWith("Entity").should().bePackagePrivate().check(WEB);
+        classes().that().haveSimpleNameEndingWith("Repository").should().bePackagePrivate().check(WEB);
+    }
+
+    @Test
+    void nobodyReadsTheSystemClock() {
+        noClasses().should().callMethod(java.time.Instant.class, "now").orShould().callMethod(java.time.LocalDate.class, "now").check(WEB);
+    }
+}

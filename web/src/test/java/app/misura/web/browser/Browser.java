@@ -1,0 +1,124 @@
+package app.misura.web.browser;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** One headless browser for all browser tests of a run. */
+public final class Browser {
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static Browser instance;
+
+    private final ChromeDriver driver;
+
+    private Browser() {
+        try {
+            Path profile = Files.createTempDirectory("misura-browser");
+            ChromeOptions options = new ChromeOptions();
+            options.setBinary("/usr/bin/chromium");
+            options.addArguments(
+                    "--headless=new", "--no-sandbox", "--disable-dev-shm-usage", "--disable-gpu", "--disable-quic", "--no-first-run",
+                    "--no-default-browser-check", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+                    "--disable-default-apps", "--disable-extensions", "--force-device-scale-factor=1", "--hide-scrollbars",
+                    "--lang=en-GB", "--window-size=1280,800", "--user-data-dir=" + profile);
+            ChromeDriverService service = new ChromeDriverService.Builder()
+                    .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+                    .build();
+            driver = new ChromeDriver(service, options);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The browser of this run; closed when the run ends. */
+    public static synchronized Browser get() {
+        if (instance == null) {
+            instance = new Browser();
+            Runtime.getRuntime().addShutdownHook(new Thread(instance.driver::quit));
+        }
+        return instance;
+    }
+
+    public ChromeDriver driver() {
+        return driver;
+    }
+
+    public void size(int width, int height, boolean dark) {
+        driver.manage().window().setSize(new Dimension(width, height));
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", dark ? "dark" : "light"))));
+    }
+
+    public void signIn(String base, String name) {
+        driver.get(base + "/signin");
+        driver.manage().deleteAllCookies();
+        driver.get(base + "/signin");
+        find("#name").sendKeys(name);
+        find("#password").sendKeys("demo-misura");
+        find("main button[type=submit]").click();
+        waitFor("h1");
+        await("signed in", () -> !driver.getCurrentUrl().contains("/signin"));
+    }
+
+    public WebElement find(String css) {
+        return driver.findElement(By.cssSelector(css));
+    }
+
+    public List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    public WebElement waitFor(String css) {
+        new WebDriverWait(driver, PATIENCE).until(d -> !d.findElements(By.cssSelector(css)).isEmpty());
+        return find(css);
+    }
+
+    /** Waits until something is so; an element that is just being replaced counts as not yet. */
+    public void await(String what, java.util.function.BooleanSupplier so) {
+        new WebDriverWait(driver, PATIENCE).withMessage(what).until(d -> {
+            try {
+                return so.getAsBoolean();
+            } catch (StaleElementReferenceException | org.openqa.selenium.NoSuchElementException e) {
+                return false;
+            }
+        });
+    }
+
+    public String text(String css) {
+        return find(css).getText();
+    }
+
+    /** Types where the focus is, as a person does. */
+    public void type(CharSequence... keys) {
+        driver.switchTo().activeElement().sendKeys(keys);
+    }
+
+    public void enter() {
+        type(Keys.ENTER);
+    }
+
+    public byte[] picture() {
+        return driver.getScreenshotAs(OutputType.BYTES);
+    }
+
+    public Object script(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
+    }
+}

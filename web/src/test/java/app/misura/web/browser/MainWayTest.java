@@ -1,0 +1,332 @@
+package app.misura.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.cut.CutSpec;
+import app.misura.core.cut.TrousersCut;
+import app.misura.core.fit.FitChoice;
+import app.misura.core.fit.TrousersChoices;
+import app.misura.core.proof.Proof;
+import app.misura.web.TestHouse;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Does what a person does, from signing in to the paper in the hand. */
+@EnabledIfSystemProperty(named = "misura.browser", matches = "true")
+class MainWayTest extends TestHouse {
+    /** In the form's order; a step that is taken on both sides or until two agree has two. */
+    private static final Map<String, List<String>> READINGS = new LinkedHashMap<>();
+
+    static {
+        READINGS.put("P3", List.of("171"));
+        READINGS.put("D1", List.of("103"));
+        READINGS.put("D2", List.of("58.5"));
+        READINGS.put("D3", List.of("45"));
+        READINGS.put("D4", List.of("18"));
+        READINGS.put("D7", List.of("36.5"));
+        READINGS.put("D8", List.of("38"));
+        READINGS.put("D9", List.of("57.5", "58"));
+        READINGS.put("U1", List.of("101.5"));
+        READINGS.put("U2", List.of("87.5", "87.5"));
+        READINGS.put("S1", List.of("77.5"));
+        READINGS.put("S2", List.of("32.5"));
+        READINGS.put("S3", List.of("69.5"));
+        READINGS.put("S4", List.of("27"));
+        READINGS.put("S5", List.of("42.5"));
+        READINGS.put("M1", List.of("25.5"));
+        READINGS.put("M2", List.of("41"));
+        READINGS.put("W1", List.of("21.5"));
+    }
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private Orders orders;
+
+    private Browser browser;
+    private String base;
+
+    @BeforeEach
+    void open() {
+        browser = Browser.get();
+        browser.size(1280, 800, false);
+        base = "http://127.0.0.1:" + port;
+    }
+
+    private String newOrder(String name) {
+        browser.signIn(base, "owner");
+        browser.driver().get(base + "/clients/new");
+        browser.find("#name").sendKeys(name);
+        browser.find("main form button[type=submit]").click();
+        browser.await("client page", () -> browser.text("h1").equals(name));
+        browser.driver().findElement(By.linkText("New order")).click();
+        browser.await("order form", () -> browser.driver().getCurrentUrl().contains("/orders/new"));
+        browser.driver().get(browser.driver().getCurrentUrl().contains("client=") ? browser.driver().getCurrentUrl() : clientOrder(name));
+        browser.find("#title").clear();
+        browser.find("#title").sendKeys("test trousers");
+        browser.find("main form button[type=submit]").click();
+        browser.waitFor("#measure");
+        return browser.driver().getCurrentUrl().replaceAll(".*/orders/([a-z0-9]+)/.*", "$1");
+    }
+
+    private String clientOrder(String name) {
+        browser.driver().get(base + "/clients?q=" + name.replace(' ', '+'));
+        browser.driver().findElement(By.partialLinkText(name)).click();
+        browser.await("client page", () -> browser.text("h1").equals(name));
+        return base + "/orders/new?client=" + browser.driver().getCurrentUrl().replaceAll(".*/clients/", "");
+    }
+
+    private String step() {
+        return browser.text(".stephead .no");
+    }
+
+    private void awaitStep(String label) {
+        browser.await("step " + label, () -> step().equals(label));
+    }
+
+    private void setMarks() {
+        awaitStep("P1");
+        browser.type("m");
+        awaitStep("P2");
+        browser.type("m");
+        awaitStep("P3");
+    }
+
+    /** Types every reading from the keyboard; what is wrong replaces a step's own readings. */
+    private void measure(Map<String, List<String>> wrong) {
+        setMarks();
+        List<String> labels = List.copyOf(READINGS.keySet());
+        for (int i = 0; i < labels.size(); i++) {
+            String label = labels.get(i);
+            List<String> texts = wrong.getOrDefault(label, READINGS.get(label));
+            awaitStep(label);
+            for (String text : texts) {
+                int before = readings();
+                browser.await("empty entry", () -> browser.find("#entry").getAttribute("value").isEmpty() && browser.find("#entry").equals(browser.driver().switchTo().activeElement()));
+                browser.type(text);
+                browser.enter();
+                browser.await("kept " + label + " " + text, () -> readings() == before + 1);
+                browser.await("page after " + label, () -> shown() == before + 1);
+            }
+        }
+    }
+
+    private String orderId() {
+        return browser.driver().getCurrentUrl().replaceAll(".*/orders/([a-z0-9]+)/.*", "$1");
+    }
+
+    private int readings() {
+        return orders.get(orderId()).readings().size();
+    }
+
+    private int shown() {
+        String get = browser.find("#ladder").getAttribute("hx-get");
+        return Integer.parseInt(get.replaceAll(".*seen=(\\d+).*", "$1"));
+    }
+
+    @Test
+    void fromSignInToThePaperByKeyboard() throws Exception {
+        String id = newOrder("Keyboard Person");
+        measure(Map.of());
+        browser.driver().get(base + "/orders/" + id + "/proof");
+        assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
+        GarmentOrder order = orders.get(id);
+        Proof proof = Proof.of(order.sheet());
+        assertThat(proof.adjustment().holds()).isTrue();
+        browser.driver().get(base + "/orders/" + id + "/cut");
+        assertNumbers(order, FitChoice.REGULAR);
+        WebElement easy = browser.find("input[name=fit][value=easy]");
+        browser.script("arguments[0].focus()", easy);
+        easy.sendKeys(Keys.SPACE);
+        browser.await("redrawn", () -> browser.text("tr[data-of=seat] .strong").equals("109.0"));
+        assertNumbers(orders.get(id), FitChoice.EASY);
+        byte[] sheet = download("/orders/" + id + "/print/cut.pdf");
+        try (var document = Loader.loadPDF(sheet)) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Keyboard Person").contains("109.0").contains("it holds");
+        }
+        try (var pattern = Loader.loadPDF(download("/orders/" + id + "/print/pattern.pdf?paper=a4"))) {
+            assertThat(pattern.getNumberOfPages()).isGreaterThan(10);
+        }
+        try (var form = Loader.loadPDF(download("/orders/" + id + "/print/form.pdf"))) {
+            assertThat(new PDFTextStripper().getText(form)).contains("101.5").contains("These numbers are one body.");
+        }
+    }
+
+    private void assertNumbers(GarmentOrder order, FitChoice fit) {
+        TrousersChoices choices = TrousersChoices.of(order.answers()).withFit(fit);
+        CutSpec spec = ((TrousersCut.Cut) TrousersCut.of(Proof.of(order.sheet()), choices)).spec();
+        for (String line : List.of("waist", "seat", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop")) {
+            assertThat(browser.text("tr[data-of=" + line + "] .strong"))
+                    .as(line)
+                    .isEqualTo(String.format(Locale.ROOT, "%.1f", spec.line(line).finished() / 10));
+        }
+        assertThat(browser.text(".proofcut h2")).isEqualTo("Proof of the cut: it holds");
+    }
+
+    /** Fetches with the browser's own session. */
+    private byte[] download(String path) throws Exception {
+        String cookies = browser.driver().manage().getCookies().stream().map(c -> c.getName() + "=" + c.getValue()).collect(Collectors.joining("; "));
+        HttpResponse<byte[]> answer = HttpClient.newHttpClient()
+                .send(HttpRequest.newBuilder(URI.create(base + path)).header("Cookie", cookies).build(), HttpResponse.BodyHandlers.ofByteArray());
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("application/pdf");
+        return answer.body();
+    }
+
+    @Test
+    void aWrongReadingIsNamedAndTheWayOutTaken() {
+        String id = newOrder("Slipping Person");
+        measure(Map.of("S2", List.of("40.5")));
+        browser.driver().get(base + "/orders/" + id + "/measure?step=S4");
+        assertThat(browser.text(".sums")).contains("S2 + D3 is 8.0 over S1.").contains("Take S2 again");
+        assertThat(browser.text("#rung-S2")).contains("wrong");
+        assertThat(browser.text(".gatebar.asks")).isEqualTo("Gate: 1 sum to clear first");
+        browser.driver().get(base + "/orders/" + id + "/proof");
+        assertThat(browser.text(".sentence")).contains("One number is wrong: step S2, about 8 cm too long.");
+        browser.driver().findElement(By.linkText("Take S2 again")).click();
+        awaitStep("S2");
+        int before = readings();
+        browser.type("32.5");
+        browser.enter();
+        browser.await("kept", () -> readings() == before + 1);
+        browser.driver().get(base + "/orders/" + id + "/proof");
+        assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
+    }
+
+    @Test
+    void badEntriesAreRefusedWithoutLoss() {
+        newOrder("Careful Person");
+        setMarks();
+        for (String bad : List.of("12..5", "abc", "37 5/3", "-4", "0", "1e9", "<script>alert(1)</script>")) {
+            browser.await("focus", () -> browser.find("#entry").equals(browser.driver().switchTo().activeElement()));
+            browser.type(Keys.chord(Keys.CONTROL, "a"), bad);
+            browser.enter();
+            browser.await("refused " + bad, () -> browser.all(".entry.wrong").size() == 1 && browser.find("#entry").getAttribute("value").equals(bad));
+            browser.await("said why " + bad, () -> !browser.text("#heard").isBlank() && step().equals("P3"));
+            assertThat(readings()).isZero();
+        }
+        assertThat(browser.all("script:not([src])")).isEmpty();
+    }
+
+    @Test
+    void anInchSizedNumberIsKeptOnlyTwiceAsked() {
+        newOrder("Inch Person");
+        setMarks();
+        browser.type("67");
+        browser.enter();
+        browser.await("asked", () -> browser.text("#heard").contains("67.0 looks like inches; this form is in cm"));
+        assertThat(readings()).isZero();
+        browser.find("#entry").sendKeys(Keys.ENTER);
+        browser.await("kept after all", () -> readings() == 1);
+    }
+
+    @Test
+    void readingsSurviveAReloadAndAStrikeStays() {
+        String id = newOrder("Striking Person");
+        setMarks();
+        browser.type("171");
+        browser.enter();
+        awaitStep("D1");
+        browser.type("130");
+        browser.await("understood", () -> browser.text("#heard").contains("read as 130.0 cm"));
+        browser.type(Keys.SHIFT, Keys.ENTER);
+        browser.await("a second try", () -> shown() == 2 && step().equals("D1"));
+        browser.driver().navigate().to(base + "/orders/" + id + "/measure?step=D1");
+        assertThat(browser.text(".tries")).contains("130.0");
+        browser.type("x");
+        browser.await("dialog", () -> browser.find("#strikedialog").isDisplayed());
+        browser.find("#reason").sendKeys("tape twisted");
+        browser.find("#reason").sendKeys(Keys.ENTER);
+        browser.await("struck", () -> browser.text(".tries").contains("struck, tape twisted"));
+        assertThat(browser.text("#rung-D1")).doesNotContain("130");
+    }
+
+    @Test
+    void aNumberLightsItsLineAndAnEdgeItsPartner() {
+        String id = orders.open().stream().filter(o -> o.client().name().startsWith("Anselm")).findFirst().orElseThrow().id();
+        browser.signIn(base, "cutter");
+        browser.driver().get(base + "/orders/" + id + "/cut");
+        browser.find("button[data-line=knee]").click();
+        assertThat(browser.all(".pc .lv.lit")).hasSize(2);
+        assertThat(browser.text("section[data-chain=knee]")).contains("M2 read").contains("41.0").contains("= finished");
+        browser.script("document.querySelector('.hit[data-edge=inseam]').dispatchEvent(new MouseEvent('click',{bubbles:true}))");
+        assertThat(browser.all(".pc .e.lit")).hasSize(2);
+        new Select(browser.find("#front")).selectByValue("two-pleats");
+        browser.await("pleats", () -> browser.all(".pc .dart").size() >= 4);
+        WebElement hem = browser.find("#hem");
+        hem.sendKeys("wide", Keys.TAB);
+        browser.await("fault said", () -> !browser.all("#hem-fault").isEmpty());
+        assertThat(browser.find("#hem").getAttribute("value")).isEqualTo("wide");
+    }
+
+    @Test
+    void aViewerReadsAndCannotWrite() {
+        String id = orders.open().get(0).id();
+        browser.signIn(base, "viewer");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        assertThat(browser.all("#entry")).isEmpty();
+        browser.driver().get(base + "/clients/new");
+        assertThat(browser.text("h1")).isEqualTo("Not with this account");
+        browser.driver().get(base + "/orders/none/proof");
+        assertThat(browser.text("main")).contains("This order is not here any more");
+    }
+
+    @Test
+    void everyViewIsAccessibleWideAndNarrowLightAndDark() {
+        List<GarmentOrder> open = orders.open();
+        String slip = open.stream().filter(o -> o.client().name().startsWith("Leilani")).findFirst().orElseThrow().id();
+        GarmentOrder good = open.stream().filter(o -> o.client().name().startsWith("Anselm")).findFirst().orElseThrow();
+        browser.driver().manage().deleteAllCookies();
+        browser.driver().get(base + "/signin");
+        check("/signin");
+        browser.signIn(base, "owner");
+        List<String> views = List.of(
+                "/", "/clients", "/clients/new", "/clients/" + good.client().id(), "/clients/" + good.client().id() + "/edit", "/orders/new",
+                "/orders/" + slip + "/measure?step=S4", "/orders/" + slip + "/measure?step=P1", "/orders/" + slip + "/measure?step=D9",
+                "/orders/" + slip + "/proof", "/orders/" + good.id() + "/cut", "/orders/none/cut", "/nowhere");
+        for (boolean dark : new boolean[] {false, true}) {
+            for (int[] size : new int[][] {{1280, 800}, {360, 780}}) {
+                browser.size(size[0], size[1], dark);
+                for (String view : views) {
+                    browser.driver().get(base + view);
+                    check(view + " at " + size[0] + (dark ? " dark" : " light"));
+                    Long over = (Long) browser.script("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+                    assertThat(over).as(view + " scrolls sideways at " + size[0]).isLessThanOrEqualTo(0);
+                }
+            }
+        }
+    }
+
+    private void check(String view) {
+        List<Rule> violations = new AxeBuilder()
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
+                .analyze(browser.driver())
+                .getViolations();
+        assertThat(violations.stream().map(r -> r.getId() + ": " + r.getNodes().stream().limit(3).map(n -> n.getHtml()).toList()))
+                .as(view)
+                .isEmpty();
+    }
+}

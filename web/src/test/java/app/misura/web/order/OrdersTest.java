@@ -1,0 +1,128 @@
+package app.misura.web.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Play;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Reading;
+import app.misura.web.TestHouse;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.store.NotThere;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.OptimisticLockingFailureException;
+
+class OrdersTest extends TestHouse {
+    @Autowired
+    private Orders orders;
+
+    @Autowired
+    private Clients clients;
+
+    private GarmentOrder order() {
+        Client client = clients.add("Person " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT, "", "owner");
+        return orders.add(
+                new Orders.NewOrder(client.id(), "trousers", OrderForms.shipped().get("trousers-tailored"), null, Map.of("fit", "easy")), "owner");
+    }
+
+    private static NewReading reading(String text, String key) {
+        return new NewReading(
+                new Reading("U1", null, text, Length.of(text, Unit.CM), Play.ONE_FINGER, Instant.parse("2026-01-31T10:15:00Z"), "measurer", null, null), key);
+    }
+
+    @Test
+    void aReadingComesBackAsItWasWritten() {
+        GarmentOrder order = order();
+        orders.keep(order.id(), List.of(reading("104.5", null), reading("105", null)));
+        GarmentOrder again = orders.get(order.id());
+        assertThat(again.readings().stream().map(r -> r.reading().text())).containsExactly("104.5", "105");
+        assertThat(again.readings().get(0).reading().at()).isEqualTo(Instant.parse("2026-01-31T10:15:00Z"));
+        assertThat(again.answers()).containsEntry("fit", "easy");
+        assertThat(again.sheet().settled().get("U1").length()).isEqualTo(Length.of("105", Unit.CM));
+    }
+
+    @Test
+    void aStrikeStaysAndDoesNotCount() {
+        GarmentOrder order = order();
+        Orders.Kept kept = orders.keep(order.id(), List.of(reading("104.5", null), reading("140.5", null)));
+        orders.strike(order.id(), kept.readings().get(1).id(), "digits turned", "owner");
+        orders.strike(order.id(), kept.readings().get(1).id(), "another reason", "owner");
+        GarmentOrder again = orders.get(order.id());
+        assertThat(again.readings().get(1).reading().struck().reason()).isEqualTo("digits turned");
+        assertThat(again.sheet().settled().get("U1").length()).isEqualTo(Length.of("104.5", Unit.CM));
+        assertThatThrownBy(() -> orders.strike(order().id(), kept.readings().get(0).id(), "x", "owner")).isInstanceOf(NotThere.class);
+    }
+
+    @Test
+    void theSameKeyIsKeptOnceEvenWhenSentAtOnce() throws Exception {
+        GarmentOrder order = order();
+        ExecutorService pool = Executors.newFixedThreadPool(6);
+        List<Future<Orders.Kept>> sent = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            String key = "k" + i % 8;
+            sent.add(pool.submit(() -> orders.keep(order.id(), List.of(reading("104.5", key)))));
+        }
+        for (Future<Orders.Kept> each : sent) {
+            each.get();
+        }
+        pool.shutdown();
+        assertThat(orders.get(order.id()).readings()).hasSize(8);
+    }
+
+    @Test
+    void twoTabsDoNotOverwriteEachOther() {
+        GarmentOrder order = order();
+        GarmentOrder changed = orders.choose(order.id(), order.version(), "");
+        assertThatThrownBy(() -> orders.choose(order.id(), order.version() - 1, "")).isInstanceOf(OptimisticLockingFailureException.class);
+        assertThat(changed.id()).isEqualTo(order.id());
+        Client client = order.client();
+        clients.change(client.id(), client.version(), "New Name", Side.LEFT, AgeGroup.ADULT, "n");
+        assertThatThrownBy(() -> clients.change(client.id(), client.version(), "Other", Side.LEFT, AgeGroup.ADULT, ""))
+                .isInstanceOf(OptimisticLockingFailureException.class);
+        assertThat(clients.get(client.id()).name()).isEqualTo("New Name");
+    }
+
+    @Test
+    void deletingAClientTakesOrdersAndReadingsWithIt() {
+        GarmentOrder order = order();
+        orders.keep(order.id(), List.of(reading("104.5", null)));
+        clients.delete(order.client().id());
+        assertThat(orders.find(order.id())).isEmpty();
+        assertThatThrownBy(() -> orders.keep(order.id(), List.of(reading("104.5", null)))).isInstanceOf(NotThere.class);
+    }
+
+    @Test
+    void theDemoHouseIsAlive() {
+        List<GarmentOrder> open = orders.open();
+        assertThat(clients.search("", 0, 50).total()).isGreaterThanOrEqualTo(14);
+        assertThat(open.stream().filter(o -> o.title().contains("trousers"))).hasSizeGreaterThanOrEqualTo(6);
+        OrderProof slip = open.stream()
+                .filter(o -> o.client().name().equals("Leilani Brandvold"))
+                .map(OrderProof::of)
+                .findFirst()
+                .orElseThrow();
+        assertThat(slip.proof().sentence().head()).isEqualTo("One number is wrong: step S2, about 7 cm too long.");
+        assertThat(open.stream().anyMatch(o -> o.client().ageGroup() == AgeGroup.CHILD)).isTrue();
+        List<String> cuttable = open.stream()
+                .map(OrderProof::of)
+                .filter(OrderProof::isComplete)
+                .filter(p -> app.misura.core.cut.TrousersCut.of(p.proof(), app.misura.core.fit.TrousersChoices.of(p.order().answers()))
+                        instanceof app.misura.core.cut.TrousersCut.Cut)
+                .map(p -> p.order().client().name())
+                .toList();
+        assertThat(cuttable).contains("Anselm Tuilagi-Roth", "Tavi Mbeki-Lindqvist", "Bartholomew Osei-Winther", "Yusra Hallgrim-Osei");
+    }
+}
