@@ -52,7 +52,8 @@ public final class Api {
     }
 
     public Answer method(String method, String path) {
-        return send(HttpRequest.newBuilder(URI.create(base + path)).method(method, HttpRequest.BodyPublishers.noBody()));
+        return send(
+                HttpRequest.newBuilder(URI.create(base + path)).method(method, HttpRequest.BodyPublishers.noBody()));
     }
 
     private Answer send(HttpRequest.Builder request) {

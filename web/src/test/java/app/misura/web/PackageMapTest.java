@@ -42,7 +42,8 @@ class PackageMapTest {
     @ParameterizedTest
     @MethodSource("packages")
     void usesOnlyWhatTheMapAllows(String name) {
-        List<String> allowed = new ArrayList<>(MAY_USE.get(name).stream().map(p -> "app.misura.web." + p).toList());
+        List<String> allowed = new ArrayList<>(
+                MAY_USE.get(name).stream().map(p -> "app.misura.web." + p).toList());
         allowed.add("app.misura.web." + name);
         classes()
                 .that()
@@ -56,12 +57,27 @@ class PackageMapTest {
 
     @Test
     void entitiesStayInTheirPackage() {
-        classes().that().haveSimpleNameEndingWith("Entity").should().bePackagePrivate().check(WEB);
-        classes().that().haveSimpleNameEndingWith("Repository").should().bePackagePrivate().check(WEB);
+        classes()
+                .that()
+                .haveSimpleNameEndingWith("Entity")
+                .should()
+                .bePackagePrivate()
+                .check(WEB);
+        classes()
+                .that()
+                .haveSimpleNameEndingWith("Repository")
+                .should()
+                .bePackagePrivate()
+                .check(WEB);
     }
 
     @Test
     void nobodyReadsTheSystemClock() {
-        noClasses().should().callMethod(java.time.Instant.class, "now").orShould().callMethod(java.time.LocalDate.class, "now").check(WEB);
+        noClasses()
+                .should()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(java.time.LocalDate.class, "now")
+                .check(WEB);
     }
 }

@@ -130,7 +130,8 @@ public final class TrousersCut {
                 : List.of(
                         "widen the hem to " + cm(heel / (1 + stretch)) + " cm",
                         "open it by at least " + cm(heel - hem * (1 + stretch)) + " cm (zip or slit)",
-                        "take a cloth with at least " + Math.round(Math.ceil((heel / hem - 1) * 100 - 1e-6)) + " % stretch");
+                        "take a cloth with at least " + Math.round(Math.ceil((heel / hem - 1) * 100 - 1e-6))
+                                + " % stretch");
         return List.of(new Opening("hem", hem, heel, "D6", passes, remedies));
     }
 

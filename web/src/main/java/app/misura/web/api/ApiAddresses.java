@@ -23,7 +23,8 @@ class ApiAddresses {
     }
 
     @ExceptionHandler(NoResourceFoundException.class)
-    @Nullable ResponseEntity<byte[]> notThere(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    @Nullable
+    ResponseEntity<byte[]> notThere(HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (isApi(request)) {
             return Problem.of(404, "Not there", "There is nothing at this address.");
         }
@@ -32,7 +33,8 @@ class ApiAddresses {
     }
 
     @ExceptionHandler(HttpMediaTypeNotAcceptableException.class)
-    @Nullable ResponseEntity<byte[]> notAcceptable(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    @Nullable
+    ResponseEntity<byte[]> notAcceptable(HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (isApi(request)) {
             return Problem.of(406, "Not acceptable", "The answer is application/json.");
         }
@@ -41,7 +43,8 @@ class ApiAddresses {
     }
 
     @ExceptionHandler(HttpRequestMethodNotSupportedException.class)
-    @Nullable ResponseEntity<byte[]> wrongMethod(
+    @Nullable
+    ResponseEntity<byte[]> wrongMethod(
             HttpRequestMethodNotSupportedException wrong, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
         String[] allowed = wrong.getSupportedMethods();

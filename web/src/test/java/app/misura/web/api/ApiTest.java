@@ -36,8 +36,10 @@ class ApiTest extends TestHouse {
         List<String> list = new ArrayList<>();
         for (String each : readings.split(" ")) {
             String[] parts = each.split("=");
-            String side = parts[0].endsWith("l") ? ",\"side\":\"left\"" : parts[0].endsWith("r") ? ",\"side\":\"right\"" : "";
-            list.add("{\"step\":\"" + parts[0].replaceAll("[lr]$", "") + "\",\"text\":\"" + parts[1] + "\"" + side + "}");
+            String side =
+                    parts[0].endsWith("l") ? ",\"side\":\"left\"" : parts[0].endsWith("r") ? ",\"side\":\"right\"" : "";
+            list.add("{\"step\":\"" + parts[0].replaceAll("[lr]$", "") + "\",\"text\":\"" + parts[1] + "\"" + side
+                    + "}");
         }
         return "{\"misura\":\"sheet/1\",\"form\":\"trousers-tailored\",\"version\":1,\"unit\":\"cm\",\"readings\":["
                 + String.join(",", list) + "]" + more + "}";
@@ -63,7 +65,8 @@ class ApiTest extends TestHouse {
         Api viewer = new Api(port, "viewer:demo-misura");
         assertThat(viewer.get("/api/v1/clients").status()).isEqualTo(200);
         assertThat(viewer.post("/api/v1/proof", sheet(READINGS, "")).status()).isEqualTo(200);
-        assertThat(viewer.post("/api/v1/export/csv", sheet(READINGS, "")).status()).isEqualTo(200);
+        assertThat(viewer.post("/api/v1/export/csv", sheet(READINGS, "")).status())
+                .isEqualTo(200);
         Api.Answer denied = viewer.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"X\"}");
         assertThat(denied.status()).isEqualTo(403);
         assertThat(denied.header("Content-Type")).startsWith("application/problem+json");
@@ -72,7 +75,8 @@ class ApiTest extends TestHouse {
     @Test
     void tenWrongSignInsHoldUpThatNameAlone() {
         for (int i = 0; i < 10; i++) {
-            assertThat(new Api(port, "nobody-here:x").get("/api/v1/forms").status()).isEqualTo(401);
+            assertThat(new Api(port, "nobody-here:x").get("/api/v1/forms").status())
+                    .isEqualTo(401);
         }
         Api.Answer held = new Api(port, "nobody-here:x").get("/api/v1/forms");
         assertThat(held.status()).isEqualTo(429);
@@ -89,10 +93,16 @@ class ApiTest extends TestHouse {
         JsonNode form = api.get("/api/v1/forms/trousers-tailored?version=1").json();
         assertThat(form.get("increment").stringValue()).isEqualTo("0.5");
         assertThat(form.get("closures").size()).isEqualTo(4);
-        assertThat(api.get("/api/v1/forms/trousers-tailored-helper").json().get("selectionOf").stringValue()).isEqualTo("trousers-tailored");
-        assertThat(api.get("/api/v1/forms/trousers-tailored?version=2").status()).isEqualTo(404);
+        assertThat(api.get("/api/v1/forms/trousers-tailored-helper")
+                        .json()
+                        .get("selectionOf")
+                        .stringValue())
+                .isEqualTo("trousers-tailored");
+        assertThat(api.get("/api/v1/forms/trousers-tailored?version=2").status())
+                .isEqualTo(404);
         assertThat(api.get("/api/v1/forms/none").status()).isEqualTo(404);
-        assertThat(api.get("/api/v1/forms/trousers-tailored?version=x").status()).isEqualTo(422);
+        assertThat(api.get("/api/v1/forms/trousers-tailored?version=x").status())
+                .isEqualTo(422);
     }
 
     @Test
@@ -100,28 +110,41 @@ class ApiTest extends TestHouse {
         try (var files = Files.list(Path.of("../core/src/test/resources/app/misura/core/proof-cases"))) {
             for (Path file : files.toList()) {
                 JsonNode root = app.misura.core.format.json.JsonText.parse(Files.readString(file));
-                Api.Answer answer = api.post("/api/v1/adjust", root.get("network").toString());
+                Api.Answer answer =
+                        api.post("/api/v1/adjust", root.get("network").toString());
                 assertThat(answer.status()).as(file.toString()).isEqualTo(200);
-                assertThat(answer.json().get("status")).isEqualTo(root.get("expected").get("status"));
+                assertThat(answer.json().get("status"))
+                        .isEqualTo(root.get("expected").get("status"));
             }
         }
     }
 
     @Test
     void aProofNamesTheWrongReading() {
-        JsonNode proof = api.post("/api/v1/proof", sheet(READINGS.replace("S2=32.5", "S2=39.5"), "")).json();
+        JsonNode proof = api.post("/api/v1/proof", sheet(READINGS.replace("S2=32.5", "S2=39.5"), ""))
+                .json();
         assertThat(proof.get("misura").stringValue()).isEqualTo("proof/1");
         assertThat(proof.get("verdict").stringValue()).isEqualTo("faults");
         assertThat(proof.get("retake").toString()).isEqualTo("[\"S2\"]");
-        assertThat(proof.get("sentence").stringValue()).startsWith("One number is wrong: step S2, about 7 cm too long.");
-        assertThat(proof.get("adjustment").get("suspects").get(0).get("members").toString()).isEqualTo("[\"S2\"]");
+        assertThat(proof.get("sentence").stringValue())
+                .startsWith("One number is wrong: step S2, about 7 cm too long.");
+        assertThat(proof.get("adjustment").get("suspects").get(0).get("members").toString())
+                .isEqualTo("[\"S2\"]");
     }
 
     @Test
     void aCutHoldsAndARefusalNamesTwoInputs() {
-        Api.Answer cut = api.post("/api/v1/cut", sheet(READINGS, ",\"choices\":{\"fit\":\"easy\",\"front\":\"one-pleat\",\"cloth\":{\"shrinkAlong\":0.02}}"));
+        Api.Answer cut = api.post(
+                "/api/v1/cut",
+                sheet(
+                        READINGS,
+                        ",\"choices\":{\"fit\":\"easy\",\"front\":\"one-pleat\",\"cloth\":{\"shrinkAlong\":0.02}}"));
         assertThat(cut.status()).as(cut.body()).isEqualTo(200);
-        cut.json().get("targets").forEach(t -> assertThat(t.get("holds").booleanValue()).as(t.toString()).isTrue());
+        cut.json()
+                .get("targets")
+                .forEach(t -> assertThat(t.get("holds").booleanValue())
+                        .as(t.toString())
+                        .isTrue());
         Api.Answer fight = api.post("/api/v1/cut", sheet(READINGS.replace("S3=69.5 S4=27 S5=42.5", "S3=95"), ""));
         assertThat(fight.status()).isEqualTo(422);
         assertThat(fight.json().get("type").stringValue()).isEqualTo("/problems/inputs-fight");
@@ -133,10 +156,21 @@ class ApiTest extends TestHouse {
     }
 
     @ParameterizedTest
-    @CsvSource({"svg,200,image/svg+xml", "csv,200,text/csv", "json,200,application/json", "pdf?paper=letter,200,application/pdf", "dxf,501,application/problem+json", "hpgl,501,application/problem+json", "doc,404,application/problem+json", "pdf?paper=napkin,422,application/problem+json"})
+    @CsvSource({
+        "svg,200,image/svg+xml",
+        "csv,200,text/csv",
+        "json,200,application/json",
+        "pdf?paper=letter,200,application/pdf",
+        "dxf,501,application/problem+json",
+        "hpgl,501,application/problem+json",
+        "doc,404,application/problem+json",
+        "pdf?paper=napkin,422,application/problem+json"
+    })
     void files(String format, int status, String type) throws Exception {
         Api.Answer answer = api.post("/api/v1/export/" + format, sheet(READINGS, ""));
-        assertThat(answer.status()).as(answer.body().substring(0, Math.min(300, answer.body().length()))).isEqualTo(status);
+        assertThat(answer.status())
+                .as(answer.body().substring(0, Math.min(300, answer.body().length())))
+                .isEqualTo(status);
         assertThat(answer.header("Content-Type")).startsWith(type);
         if (format.startsWith("pdf") && status == 200) {
             try (var document = Loader.loadPDF(answer.raw().body())) {
@@ -153,16 +187,20 @@ class ApiTest extends TestHouse {
 
     @Test
     void wrongDocumentsListEveryFault() {
-        Api.Answer answer = api.post("/api/v1/proof", sheet("X1=1 D1=12..5 U1=1e9", ",\"moon\":1,\"options\":{\"fit\":\"baggy\"}"));
+        Api.Answer answer =
+                api.post("/api/v1/proof", sheet("X1=1 D1=12..5 U1=1e9", ",\"moon\":1,\"options\":{\"fit\":\"baggy\"}"));
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(paths(answer.json())).contains("/readings/0/step", "/readings/1/text", "/readings/2/text", "/moon", "/options/fit");
+        assertThat(paths(answer.json()))
+                .contains("/readings/0/step", "/readings/1/text", "/readings/2/text", "/moon", "/options/fit");
         assertThat(answer.body()).doesNotContain("Exception").doesNotContain("app.misura");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"12..5", "abc", "37 5/3", "-4", "0", "1e9", "<script>alert(1)</script>", "🙂"})
     void badEntriesAreRefusedAtTheirPlace(String text) {
-        Api.Answer answer = api.post("/api/v1/proof", sheet("U1=" + "x", "").replace("\"x\"", app.misura.core.format.json.JsonText.write(text)));
+        Api.Answer answer = api.post(
+                "/api/v1/proof",
+                sheet("U1=" + "x", "").replace("\"x\"", app.misura.core.format.json.JsonText.write(text)));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(paths(answer.json())).containsExactly("/readings/0/text");
     }
@@ -176,8 +214,12 @@ class ApiTest extends TestHouse {
     @Test
     void sizesTypesAndMethods() {
         assertThat(api.post("/api/v1/proof", "x".repeat(2_000_000)).status()).isEqualTo(413);
-        assertThat(api.post("/api/v1/proof", sheet("U1=100 ".repeat(501).strip(), "")).status()).isEqualTo(413);
-        assertThat(api.post("/api/v1/proof", "x".getBytes(StandardCharsets.UTF_8), "text/plain").status()).isEqualTo(415);
+        assertThat(api.post("/api/v1/proof", sheet("U1=100 ".repeat(501).strip(), ""))
+                        .status())
+                .isEqualTo(413);
+        assertThat(api.post("/api/v1/proof", "x".getBytes(StandardCharsets.UTF_8), "text/plain")
+                        .status())
+                .isEqualTo(415);
         assertThat(api.get("/api/v1/proof").status()).isEqualTo(405);
         assertThat(api.method("DELETE", "/api/v1/forms").status()).isEqualTo(405);
         assertThat(api.get("/api/v1/moon").status()).isEqualTo(404);
@@ -186,10 +228,18 @@ class ApiTest extends TestHouse {
     }
 
     private String order() {
-        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Test Person\",\"handedness\":\"left\"}").json().get("id").stringValue();
-        Api.Answer order = api.post("/api/v1/orders", "{\"misura\":\"order/1\",\"client\":\"" + client + "\",\"form\":\"trousers-tailored\",\"version\":1,\"unit\":\"cm\",\"options\":{}}");
+        String client = api.post(
+                        "/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Test Person\",\"handedness\":\"left\"}")
+                .json()
+                .get("id")
+                .stringValue();
+        Api.Answer order = api.post(
+                "/api/v1/orders",
+                "{\"misura\":\"order/1\",\"client\":\"" + client
+                        + "\",\"form\":\"trousers-tailored\",\"version\":1,\"unit\":\"cm\",\"options\":{}}");
         assertThat(order.status()).isEqualTo(201);
-        assertThat(order.header("Location")).isEqualTo("/api/v1/orders/" + order.json().get("id").stringValue());
+        assertThat(order.header("Location"))
+                .isEqualTo("/api/v1/orders/" + order.json().get("id").stringValue());
         return "/api/v1/orders/" + order.json().get("id").stringValue();
     }
 
@@ -205,29 +255,39 @@ class ApiTest extends TestHouse {
         assertThat(first.status()).isEqualTo(201);
         Api.Answer again = api.post(order + "/readings", one);
         assertThat(again.status()).isEqualTo(200);
-        assertThat(again.json().get("readings").get(0).get("id")).isEqualTo(first.json().get("readings").get(0).get("id"));
-        Api.Answer half = api.post(order + "/readings", readings("{\"step\":\"D1\",\"text\":\"104\"}", "{\"step\":\"D1\",\"text\":\"abc\"}"));
+        assertThat(again.json().get("readings").get(0).get("id"))
+                .isEqualTo(first.json().get("readings").get(0).get("id"));
+        Api.Answer half = api.post(
+                order + "/readings",
+                readings("{\"step\":\"D1\",\"text\":\"104\"}", "{\"step\":\"D1\",\"text\":\"abc\"}"));
         assertThat(half.status()).isEqualTo(422);
         assertThat(paths(half.json())).containsExactly("/readings/1/text");
         JsonNode stored = api.get(order + "/readings").json();
         assertThat(stored.get("readings").size()).isEqualTo(1);
         assertThat(stored.get("readings").get(0).get("text").stringValue()).isEqualTo("104 1/2");
         assertThat(stored.get("readings").get(0).get("by").stringValue()).isEqualTo("measurer");
-        assertThat(api.post(order + "/readings", readings("{\"step\":\"X9\",\"text\":\"1\"}")).status()).isEqualTo(422);
+        assertThat(api.post(order + "/readings", readings("{\"step\":\"X9\",\"text\":\"1\"}"))
+                        .status())
+                .isEqualTo(422);
         assertThat(api.post(order + "/readings", readings()).status()).isEqualTo(422);
         assertThat(api.post("/api/v1/orders/none/readings", one).status()).isEqualTo(404);
     }
 
     @Test
     void clientsAreFoundAndChecked() {
-        assertThat(api.get("/api/v1/clients?q=brandvold").json().get("total").intValue()).isEqualTo(1);
-        assertThat(api.get("/api/v1/clients?q=%25").json().get("total").intValue()).isZero();
-        Api.Answer wrong = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"\",\"handedness\":\"both\",\"x\":1}");
+        assertThat(api.get("/api/v1/clients?q=brandvold").json().get("total").intValue())
+                .isEqualTo(1);
+        assertThat(api.get("/api/v1/clients?q=%25").json().get("total").intValue())
+                .isZero();
+        Api.Answer wrong =
+                api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"\",\"handedness\":\"both\",\"x\":1}");
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(paths(wrong.json())).containsExactlyInAnyOrder("/name", "/handedness", "/x");
-        Api.Answer gone = api.post("/api/v1/orders", "{\"misura\":\"order/1\",\"client\":\"none\",\"form\":\"trousers-tailored\"}");
+        Api.Answer gone = api.post(
+                "/api/v1/orders", "{\"misura\":\"order/1\",\"client\":\"none\",\"form\":\"trousers-tailored\"}");
         assertThat(paths(gone.json())).containsExactly("/client");
-        assertThat(api.get("/api/v1/orders?q=concert").json().get("items").size()).isGreaterThan(1);
+        assertThat(api.get("/api/v1/orders?q=concert").json().get("items").size())
+                .isGreaterThan(1);
     }
 
     @Test

@@ -30,10 +30,23 @@ public final class Browser {
             ChromeOptions options = new ChromeOptions();
             options.setBinary("/usr/bin/chromium");
             options.addArguments(
-                    "--headless=new", "--no-sandbox", "--disable-dev-shm-usage", "--disable-gpu", "--disable-quic", "--no-first-run",
-                    "--no-default-browser-check", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-                    "--disable-default-apps", "--disable-extensions", "--force-device-scale-factor=1", "--hide-scrollbars",
-                    "--lang=en-GB", "--window-size=1280,800", "--user-data-dir=" + profile);
+                    "--headless=new",
+                    "--no-sandbox",
+                    "--disable-dev-shm-usage",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--no-default-browser-check",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync",
+                    "--disable-default-apps",
+                    "--disable-extensions",
+                    "--force-device-scale-factor=1",
+                    "--hide-scrollbars",
+                    "--lang=en-GB",
+                    "--window-size=1280,800",
+                    "--user-data-dir=" + profile);
             ChromeDriverService service = new ChromeDriverService.Builder()
                     .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
                     .build();
@@ -86,7 +99,8 @@ public final class Browser {
     }
 
     public WebElement waitFor(String css) {
-        new WebDriverWait(driver, PATIENCE).until(d -> !d.findElements(By.cssSelector(css)).isEmpty());
+        new WebDriverWait(driver, PATIENCE)
+                .until(d -> !d.findElements(By.cssSelector(css)).isEmpty());
         return find(css);
     }
 

@@ -84,7 +84,11 @@ class MainWayTest extends TestHouse {
         browser.await("client page", () -> browser.text("h1").equals(name));
         browser.driver().findElement(By.linkText("New order")).click();
         browser.await("order form", () -> browser.driver().getCurrentUrl().contains("/orders/new"));
-        browser.driver().get(browser.driver().getCurrentUrl().contains("client=") ? browser.driver().getCurrentUrl() : clientOrder(name));
+        browser.driver()
+                .get(
+                        browser.driver().getCurrentUrl().contains("client=")
+                                ? browser.driver().getCurrentUrl()
+                                : clientOrder(name));
         browser.find("#title").clear();
         browser.find("#title").sendKeys("test trousers");
         browser.find("main form button[type=submit]").click();
@@ -125,7 +129,11 @@ class MainWayTest extends TestHouse {
             awaitStep(label);
             for (String text : texts) {
                 int before = readings();
-                browser.await("empty entry", () -> browser.find("#entry").getAttribute("value").isEmpty() && browser.find("#entry").equals(browser.driver().switchTo().activeElement()));
+                browser.await(
+                        "empty entry",
+                        () -> browser.find("#entry").getAttribute("value").isEmpty()
+                                && browser.find("#entry")
+                                        .equals(browser.driver().switchTo().activeElement()));
                 browser.type(text);
                 browser.enter();
                 browser.await("kept " + label + " " + text, () -> readings() == before + 1);
@@ -165,7 +173,10 @@ class MainWayTest extends TestHouse {
         assertNumbers(orders.get(id), FitChoice.EASY);
         byte[] sheet = download("/orders/" + id + "/print/cut.pdf");
         try (var document = Loader.loadPDF(sheet)) {
-            assertThat(new PDFTextStripper().getText(document)).contains("Keyboard Person").contains("109.0").contains("it holds");
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Keyboard Person")
+                    .contains("109.0")
+                    .contains("it holds");
         }
         try (var pattern = Loader.loadPDF(download("/orders/" + id + "/print/pattern.pdf?paper=a4"))) {
             assertThat(pattern.getNumberOfPages()).isGreaterThan(10);
@@ -178,19 +189,27 @@ class MainWayTest extends TestHouse {
     private void assertNumbers(GarmentOrder order, FitChoice fit) {
         TrousersChoices choices = TrousersChoices.of(order.answers()).withFit(fit);
         CutSpec spec = ((TrousersCut.Cut) TrousersCut.of(Proof.of(order.sheet()), choices)).spec();
-        for (String line : List.of("waist", "seat", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop")) {
+        for (String line :
+                List.of("waist", "seat", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop")) {
             assertThat(browser.text("tr[data-of=" + line + "] .strong"))
                     .as(line)
-                    .isEqualTo(String.format(Locale.ROOT, "%.1f", spec.line(line).finished() / 10));
+                    .isEqualTo(
+                            String.format(Locale.ROOT, "%.1f", spec.line(line).finished() / 10));
         }
         assertThat(browser.text(".proofcut h2")).isEqualTo("Proof of the cut: it holds");
     }
 
     /** Fetches with the browser's own session. */
     private byte[] download(String path) throws Exception {
-        String cookies = browser.driver().manage().getCookies().stream().map(c -> c.getName() + "=" + c.getValue()).collect(Collectors.joining("; "));
+        String cookies = browser.driver().manage().getCookies().stream()
+                .map(c -> c.getName() + "=" + c.getValue())
+                .collect(Collectors.joining("; "));
         HttpResponse<byte[]> answer = HttpClient.newHttpClient()
-                .send(HttpRequest.newBuilder(URI.create(base + path)).header("Cookie", cookies).build(), HttpResponse.BodyHandlers.ofByteArray());
+                .send(
+                        HttpRequest.newBuilder(URI.create(base + path))
+                                .header("Cookie", cookies)
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray());
         assertThat(answer.statusCode()).isEqualTo(200);
         assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("application/pdf");
         return answer.body();
@@ -221,10 +240,16 @@ class MainWayTest extends TestHouse {
         newOrder("Careful Person");
         setMarks();
         for (String bad : List.of("12..5", "abc", "37 5/3", "-4", "0", "1e9", "<script>alert(1)</script>")) {
-            browser.await("focus", () -> browser.find("#entry").equals(browser.driver().switchTo().activeElement()));
+            browser.await(
+                    "focus",
+                    () -> browser.find("#entry")
+                            .equals(browser.driver().switchTo().activeElement()));
             browser.type(Keys.chord(Keys.CONTROL, "a"), bad);
             browser.enter();
-            browser.await("refused " + bad, () -> browser.all(".entry.wrong").size() == 1 && browser.find("#entry").getAttribute("value").equals(bad));
+            browser.await(
+                    "refused " + bad,
+                    () -> browser.all(".entry.wrong").size() == 1
+                            && browser.find("#entry").getAttribute("value").equals(bad));
             browser.await("said why " + bad, () -> !browser.text("#heard").isBlank() && step().equals("P3"));
             assertThat(readings()).isZero();
         }
@@ -266,13 +291,21 @@ class MainWayTest extends TestHouse {
 
     @Test
     void aNumberLightsItsLineAndAnEdgeItsPartner() {
-        String id = orders.open().stream().filter(o -> o.client().name().startsWith("Anselm")).findFirst().orElseThrow().id();
+        String id = orders.open().stream()
+                .filter(o -> o.client().name().startsWith("Anselm"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         browser.signIn(base, "cutter");
         browser.driver().get(base + "/orders/" + id + "/cut");
         browser.find("button[data-line=knee]").click();
         assertThat(browser.all(".pc .lv.lit")).hasSize(2);
-        assertThat(browser.text("section[data-chain=knee]")).contains("M2 read").contains("41.0").contains("= finished");
-        browser.script("document.querySelector('.hit[data-edge=inseam]').dispatchEvent(new MouseEvent('click',{bubbles:true}))");
+        assertThat(browser.text("section[data-chain=knee]"))
+                .contains("M2 read")
+                .contains("41.0")
+                .contains("= finished");
+        browser.script(
+                "document.querySelector('.hit[data-edge=inseam]').dispatchEvent(new MouseEvent('click',{bubbles:true}))");
         assertThat(browser.all(".pc .e.lit")).hasSize(2);
         new Select(browser.find("#front")).selectByValue("two-pleats");
         browser.await("pleats", () -> browser.all(".pc .dart").size() >= 4);
@@ -297,24 +330,44 @@ class MainWayTest extends TestHouse {
     @Test
     void everyViewIsAccessibleWideAndNarrowLightAndDark() {
         List<GarmentOrder> open = orders.open();
-        String slip = open.stream().filter(o -> o.client().name().startsWith("Leilani")).findFirst().orElseThrow().id();
-        GarmentOrder good = open.stream().filter(o -> o.client().name().startsWith("Anselm")).findFirst().orElseThrow();
+        String slip = open.stream()
+                .filter(o -> o.client().name().startsWith("Leilani"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        GarmentOrder good = open.stream()
+                .filter(o -> o.client().name().startsWith("Anselm"))
+                .findFirst()
+                .orElseThrow();
         browser.driver().manage().deleteAllCookies();
         browser.driver().get(base + "/signin");
         check("/signin");
         browser.signIn(base, "owner");
         List<String> views = List.of(
-                "/", "/clients", "/clients/new", "/clients/" + good.client().id(), "/clients/" + good.client().id() + "/edit", "/orders/new",
-                "/orders/" + slip + "/measure?step=S4", "/orders/" + slip + "/measure?step=P1", "/orders/" + slip + "/measure?step=D9",
-                "/orders/" + slip + "/proof", "/orders/" + good.id() + "/cut", "/orders/none/cut", "/nowhere");
+                "/",
+                "/clients",
+                "/clients/new",
+                "/clients/" + good.client().id(),
+                "/clients/" + good.client().id() + "/edit",
+                "/orders/new",
+                "/orders/" + slip + "/measure?step=S4",
+                "/orders/" + slip + "/measure?step=P1",
+                "/orders/" + slip + "/measure?step=D9",
+                "/orders/" + slip + "/proof",
+                "/orders/" + good.id() + "/cut",
+                "/orders/none/cut",
+                "/nowhere");
         for (boolean dark : new boolean[] {false, true}) {
             for (int[] size : new int[][] {{1280, 800}, {360, 780}}) {
                 browser.size(size[0], size[1], dark);
                 for (String view : views) {
                     browser.driver().get(base + view);
                     check(view + " at " + size[0] + (dark ? " dark" : " light"));
-                    Long over = (Long) browser.script("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
-                    assertThat(over).as(view + " scrolls sideways at " + size[0]).isLessThanOrEqualTo(0);
+                    Long over = (Long) browser.script(
+                            "return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+                    assertThat(over)
+                            .as(view + " scrolls sideways at " + size[0])
+                            .isLessThanOrEqualTo(0);
                 }
             }
         }
@@ -325,7 +378,12 @@ class MainWayTest extends TestHouse {
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
                 .analyze(browser.driver())
                 .getViolations();
-        assertThat(violations.stream().map(r -> r.getId() + ": " + r.getNodes().stream().limit(3).map(n -> n.getHtml()).toList()))
+        assertThat(violations.stream()
+                        .map(r -> r.getId() + ": "
+                                + r.getNodes().stream()
+                                        .limit(3)
+                                        .map(n -> n.getHtml())
+                                        .toList()))
                 .as(view)
                 .isEmpty();
     }

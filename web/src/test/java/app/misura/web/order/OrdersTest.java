@@ -35,12 +35,28 @@ class OrdersTest extends TestHouse {
     private GarmentOrder order() {
         Client client = clients.add("Person " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT, "", "owner");
         return orders.add(
-                new Orders.NewOrder(client.id(), "trousers", OrderForms.shipped().get("trousers-tailored"), null, Map.of("fit", "easy")), "owner");
+                new Orders.NewOrder(
+                        client.id(),
+                        "trousers",
+                        OrderForms.shipped().get("trousers-tailored"),
+                        null,
+                        Map.of("fit", "easy")),
+                "owner");
     }
 
     private static NewReading reading(String text, String key) {
         return new NewReading(
-                new Reading("U1", null, text, Length.of(text, Unit.CM), Play.ONE_FINGER, Instant.parse("2026-01-31T10:15:00Z"), "measurer", null, null), key);
+                new Reading(
+                        "U1",
+                        null,
+                        text,
+                        Length.of(text, Unit.CM),
+                        Play.ONE_FINGER,
+                        Instant.parse("2026-01-31T10:15:00Z"),
+                        "measurer",
+                        null,
+                        null),
+                key);
     }
 
     @Test
@@ -63,7 +79,9 @@ class OrdersTest extends TestHouse {
         GarmentOrder again = orders.get(order.id());
         assertThat(again.readings().get(1).reading().struck().reason()).isEqualTo("digits turned");
         assertThat(again.sheet().settled().get("U1").length()).isEqualTo(Length.of("104.5", Unit.CM));
-        assertThatThrownBy(() -> orders.strike(order().id(), kept.readings().get(0).id(), "x", "owner")).isInstanceOf(NotThere.class);
+        assertThatThrownBy(
+                        () -> orders.strike(order().id(), kept.readings().get(0).id(), "x", "owner"))
+                .isInstanceOf(NotThere.class);
     }
 
     @Test
@@ -86,7 +104,8 @@ class OrdersTest extends TestHouse {
     void twoTabsDoNotOverwriteEachOther() {
         GarmentOrder order = order();
         GarmentOrder changed = orders.choose(order.id(), order.version(), "");
-        assertThatThrownBy(() -> orders.choose(order.id(), order.version() - 1, "")).isInstanceOf(OptimisticLockingFailureException.class);
+        assertThatThrownBy(() -> orders.choose(order.id(), order.version() - 1, ""))
+                .isInstanceOf(OptimisticLockingFailureException.class);
         assertThat(changed.id()).isEqualTo(order.id());
         Client client = order.client();
         clients.change(client.id(), client.version(), "New Name", Side.LEFT, AgeGroup.ADULT, "n");
@@ -101,7 +120,8 @@ class OrdersTest extends TestHouse {
         orders.keep(order.id(), List.of(reading("104.5", null)));
         clients.delete(order.client().id());
         assertThat(orders.find(order.id())).isEmpty();
-        assertThatThrownBy(() -> orders.keep(order.id(), List.of(reading("104.5", null)))).isInstanceOf(NotThere.class);
+        assertThatThrownBy(() -> orders.keep(order.id(), List.of(reading("104.5", null))))
+                .isInstanceOf(NotThere.class);
     }
 
     @Test
@@ -115,14 +135,22 @@ class OrdersTest extends TestHouse {
                 .findFirst()
                 .orElseThrow();
         assertThat(slip.proof().sentence().head()).isEqualTo("One number is wrong: step S2, about 7 cm too long.");
-        assertThat(open.stream().anyMatch(o -> o.client().ageGroup() == AgeGroup.CHILD)).isTrue();
+        assertThat(open.stream().anyMatch(o -> o.client().ageGroup() == AgeGroup.CHILD))
+                .isTrue();
         List<String> cuttable = open.stream()
                 .map(OrderProof::of)
                 .filter(OrderProof::isComplete)
-                .filter(p -> app.misura.core.cut.TrousersCut.of(p.proof(), app.misura.core.fit.TrousersChoices.of(p.order().answers()))
+                .filter(p -> app.misura.core.cut.TrousersCut.of(
+                                p.proof(),
+                                app.misura.core.fit.TrousersChoices.of(p.order().answers()))
                         instanceof app.misura.core.cut.TrousersCut.Cut)
                 .map(p -> p.order().client().name())
                 .toList();
-        assertThat(cuttable).contains("Anselm Tuilagi-Roth", "Tavi Mbeki-Lindqvist", "Bartholomew Osei-Winther", "Yusra Hallgrim-Osei");
+        assertThat(cuttable)
+                .contains(
+                        "Anselm Tuilagi-Roth",
+                        "Tavi Mbeki-Lindqvist",
+                        "Bartholomew Osei-Winther",
+                        "Yusra Hallgrim-Osei");
     }
 }

@@ -118,16 +118,20 @@ public final class PieceView {
         out.append(f(
                 "<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>",
                 a.x(), from, to, b.x(), from));
-        text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece));
-        text(12, (from + to) / 2 + 28, TYPE, "", "cut " + piece.count());
+        text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece.name().replaceFirst("-.*", "")));
+        text(
+                12,
+                (from + to) / 2 + 28,
+                TYPE,
+                "",
+                (piece.side() == null ? "" : piece.side() + ", ") + "cut " + piece.count());
         for (Edge edge : piece.edges()) {
             edge(piece, edge);
         }
         out.append("</g>");
     }
 
-    private static String title(Piece piece) {
-        String name = piece.name().replace('-', ' ');
+    private static String title(String name) {
         return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 

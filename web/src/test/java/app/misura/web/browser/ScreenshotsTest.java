@@ -1,0 +1,64 @@
+package app.misura.web.browser;
+
+import app.misura.web.TestHouse;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Takes the pictures of the main views from the demo data; runs only when asked for. */
+@EnabledIfSystemProperty(named = "misura.shots", matches = ".+")
+class ScreenshotsTest extends TestHouse {
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private Orders orders;
+
+    private final Browser browser = Browser.get();
+
+    private GarmentOrder of(String name) {
+        return orders.open().stream()
+                .filter(o -> o.client().name().startsWith(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void shot(String name, String path, int width, int height, boolean dark) throws IOException {
+        browser.size(width, height, dark);
+        browser.driver().get("http://127.0.0.1:" + port + path);
+        browser.script("return document.fonts.ready");
+        if (path.endsWith("/cut")) {
+            browser.find("button[data-line=knee]").click();
+        }
+        Path folder = Path.of(System.getProperty("misura.shots"));
+        Files.createDirectories(folder);
+        Files.write(folder.resolve(name + ".png"), browser.picture());
+    }
+
+    @Test
+    void takeThemAll() throws IOException {
+        browser.size(1280, 800, false);
+        browser.signIn("http://127.0.0.1:" + port, "owner");
+        String slip = "/orders/" + of("Leilani").id();
+        String half = "/orders/" + of("Ikaika").id();
+        String good = "/orders/" + of("Anselm").id();
+        shot("today", "/", 1280, 800, false);
+        shot("clients", "/clients", 1280, 800, false);
+        shot("client", "/clients/" + of("Bartholomew").client().id(), 1280, 800, false);
+        shot("new-order", "/orders/new?client=" + of("Anselm").client().id(), 1280, 800, false);
+        shot("measuring", half + "/measure?step=S3", 1280, 800, false);
+        shot("measuring-dark", half + "/measure?step=S3", 1280, 800, true);
+        shot("measuring-wrong", slip + "/measure?step=S4", 1280, 800, false);
+        shot("measuring-phone", half + "/measure?step=S3", 390, 844, false);
+        shot("proof", slip + "/proof", 1280, 800, false);
+        shot("proof-one-body", good + "/proof", 1280, 800, false);
+        shot("cut", good + "/cut", 1280, 900, false);
+        shot("cut-uneven", "/orders/" + of("Yusra").id() + "/cut", 1280, 900, false);
+    }
+}
