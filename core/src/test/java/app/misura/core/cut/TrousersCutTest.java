@@ -255,7 +255,8 @@ class TrousersCutTest {
             double band = cut.getArea() - net.getArea();
             double hem = piece.hasEdge("hem") ? piece.edge("hem").length() : 0;
             double around = polygon(piece.outline()).getLength() - hem;
-            assertThat(band).as(piece.name()).isBetween(around * 10 * 0.97, around * 10 * 1.05 + hem * 40 * 1.1);
+            // four corners of a hundred square millimetres each, and the mitre at a fork
+            assertThat(band).as(piece.name()).isBetween(around * 10 * 0.97, around * 10 + 700 + hem * 40 * 1.1);
             assertThat(cut.getExteriorRing().distance(net.getExteriorRing()))
                     .as(piece.name())
                     .isEqualTo(10, within(0.1));

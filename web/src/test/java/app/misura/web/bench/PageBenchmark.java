@@ -1,0 +1,148 @@
+package app.misura.web.bench;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Times pages of a running house with eight people at once, each with a session: a trivial page, the measuring page, saving
+ * a reading. Bounded in count; talks to 127.0.0.1 only. Argument: the port.
+ */
+public final class PageBenchmark {
+    private static final int USERS = 8;
+    private static final int WARM = 60;
+    private static final int COUNT = 150;
+
+    private final String base;
+
+    private PageBenchmark(String base) {
+        this.base = base;
+    }
+
+    public static void main(String[] args) throws Exception {
+        new PageBenchmark("http://127.0.0.1:" + args[0]).run();
+    }
+
+    private final class User {
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+        private String token = "";
+        private String order = "";
+
+        String get(String path) throws IOException, InterruptedException {
+            HttpResponse<String> answer = http.send(
+                    HttpRequest.newBuilder(URI.create(base + path)).build(), HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200 && answer.statusCode() != 302) {
+                throw new IOException(path + " answered " + answer.statusCode());
+            }
+            return answer.body();
+        }
+
+        int post(String path, String form) throws IOException, InterruptedException {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .header("Content-Type", "application/x-www-form-urlencoded")
+                                    .header("HX-Request", "true")
+                                    .header("HX-Target", "measure")
+                                    .POST(HttpRequest.BodyPublishers.ofString(
+                                            form + "&_csrf=" + URLEncoder.encode(token, StandardCharsets.UTF_8)))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .statusCode();
+        }
+
+        void signIn() throws IOException, InterruptedException {
+            token = find(get("/signin"), "name=\"_csrf\" value=\"([^\"]*)\"");
+            post("/signin", "name=measurer&password=demo-misura");
+            String today = get("/");
+            order = find(today, "/orders/([a-z0-9]+)/measure");
+            token = find(get("/orders/" + order + "/measure"), "name=\"_csrf\" value=\"([^\"]*)\"");
+        }
+    }
+
+    private static String find(String text, String pattern) throws IOException {
+        Matcher matcher = Pattern.compile(pattern).matcher(text);
+        if (!matcher.find()) {
+            throw new IOException("no " + pattern + " on the page");
+        }
+        return matcher.group(1);
+    }
+
+    private void run() throws Exception {
+        List<User> users = new ArrayList<>();
+        for (int i = 0; i < USERS; i++) {
+            User user = new User();
+            user.signIn();
+            users.add(user);
+        }
+        double trivial =
+                report("a trivial page (sign-in)", users, u -> u.get("/signin").length());
+        double page = report(
+                "the measuring page",
+                users,
+                u -> u.get("/orders/" + u.order + "/measure?step=S3").length());
+        report("saving a reading", users, u -> {
+            int status = u.post("/orders/" + u.order + "/measure", "step=U1&text=101.5&then=again&side=");
+            if (status != 200) {
+                throw new IOException("saving answered " + status);
+            }
+            return status;
+        });
+        System.out.printf(Locale.ROOT, "measuring page / trivial page, 95th percentile: %.2f%n", page / trivial);
+    }
+
+    private interface Call {
+        int by(User user) throws Exception;
+    }
+
+    private double report(String name, List<User> users, Call call) throws Exception {
+        times(users, call, WARM);
+        List<Double> ms = times(users, call, COUNT);
+        Collections.sort(ms);
+        System.out.printf(
+                Locale.ROOT,
+                "%-28s median %6.1f ms   95th %6.1f ms   n %d%n",
+                name,
+                ms.get(ms.size() / 2),
+                ms.get((int) (ms.size() * 0.95)),
+                ms.size());
+        return ms.get((int) (ms.size() * 0.95));
+    }
+
+    private static List<Double> times(List<User> users, Call call, int each) throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(users.size());
+        List<Callable<List<Double>>> jobs = new ArrayList<>();
+        for (User user : users) {
+            jobs.add(() -> {
+                List<Double> own = new ArrayList<>();
+                for (int i = 0; i < each; i++) {
+                    long start = System.nanoTime();
+                    call.by(user);
+                    own.add((System.nanoTime() - start) / 1e6);
+                }
+                return own;
+            });
+        }
+        List<Double> all = new ArrayList<>();
+        for (Future<List<Double>> future : pool.invokeAll(jobs)) {
+            all.addAll(future.get());
+        }
+        pool.shutdown();
+        return all;
+    }
+}
