@@ -45,7 +45,7 @@ build_if_needed() {
     (cd "$root" && mvn -q -B -DskipTests -Dspotless.check.skip=true package) || fail "the build failed; what Maven said stands above."
   fi
   if [ ! -f "$root/web/target/run/misura.jar" ] || [ "$jar" -nt "$root/web/target/run/misura.jar" ]; then
-    rm -rf "$root/web/target/run" "$root/web/target/misura.jsa"
+    rm -rf "$root/web/target/run"
     "$JAVA" -Djarmode=tools -jar "$jar" extract --destination "$root/web/target/run" >/dev/null || fail "the jar could not be laid out."
     touch "$root/web/target/run/misura.jar"
   fi

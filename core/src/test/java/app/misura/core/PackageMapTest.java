@@ -51,8 +51,8 @@ class PackageMapTest {
             Map.entry("format.drawing", List.of("geometry")),
             Map.entry("format.svg", List.of("format.drawing", "geometry", "cut", "draft", "fit")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
-            Map.entry("format.ladder", List.of("proof", "reading", "form", "length", "measure")),
-            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust")));
+            Map.entry("format.ladder", List.of("proof", "reading", "form", "length", "measure", "geometry")),
+            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust", "geometry")));
 
     static List<String> packages() {
         return MAY_USE.keySet().stream().sorted().toList();

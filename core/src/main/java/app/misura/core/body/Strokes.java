@@ -2,18 +2,16 @@ package app.misura.core.body;
 
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Segment;
+import app.misura.core.geometry.Tenths;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** Curves of the figure as SVG path data, to a tenth of a picture unit. */
 final class Strokes {
     private Strokes() {}
 
     static String n(double v) {
-        String text = String.format(Locale.ROOT, "%.1f", v);
-        text = text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
-        return text.equals("-0") ? "0" : text;
+        return Tenths.of(v);
     }
 
     static String p(Point at) {

@@ -62,15 +62,7 @@ class SecurityConfiguration {
                 request.getContextPath() + (e instanceof LockedException ? "/signin?wait" : "/signin?wrong"));
         http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
-                        .requestMatchers(
-                                "/signin",
-                                "/first",
-                                "/css/**",
-                                "/js/**",
-                                "/fonts/**",
-                                "/webjars/**",
-                                "/favicon.svg",
-                                "/actuator/health")
+                        .requestMatchers("/signin", "/first", "/assets/**", "/webjars/**", "/actuator/health")
                         .permitAll()
                         .requestMatchers("/orders/*/cut/choices")
                         .hasAnyRole("OWNER", "CUTTER")

@@ -25,8 +25,25 @@ import java.util.regex.Pattern;
  */
 public final class PageBenchmark {
     private static final int USERS = 8;
-    private static final int WARM = 60;
-    private static final int COUNT = 150;
+    private static final int WARM = 200;
+    private static final int COUNT = 100;
+
+    /** A half-taken sheet, as it is while somebody measures. */
+    private static final String READINGS = java.util.stream.Stream.of(
+                    "P3 171",
+                    "D1 103",
+                    "D2 58.5",
+                    "D3 45",
+                    "D4 18",
+                    "D7 36.5",
+                    "D8 38",
+                    "U1 101.5",
+                    "U2 87.5",
+                    "U2 87.5",
+                    "S1 77.5",
+                    "S2 32.5")
+            .map(r -> "{\"step\":\"" + r.split(" ")[0] + "\",\"text\":\"" + r.split(" ")[1] + "\"}")
+            .collect(java.util.stream.Collectors.joining(","));
 
     private final String base;
 
@@ -66,11 +83,30 @@ public final class PageBenchmark {
                     .statusCode();
         }
 
+        String api(String path, String json) throws IOException, InterruptedException {
+            String basic = java.util.Base64.getEncoder()
+                    .encodeToString("measurer:demo-misura".getBytes(StandardCharsets.UTF_8));
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .header("Content-Type", "application/json")
+                                    .header("Authorization", "Basic " + basic)
+                                    .POST(HttpRequest.BodyPublishers.ofString(json))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        }
+
         void signIn() throws IOException, InterruptedException {
             token = find(get("/signin"), "name=\"_csrf\" value=\"([^\"]*)\"");
             post("/signin", "name=measurer&password=demo-misura");
-            String today = get("/");
-            order = find(today, "/orders/([a-z0-9]+)/measure");
+            String client = find(
+                    api("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Bench\"}"), "\"id\":\"([a-z0-9]+)\"");
+            order = find(
+                    api(
+                            "/api/v1/orders",
+                            "{\"misura\":\"order/1\",\"client\":\"" + client + "\",\"form\":\"trousers-tailored\"}"),
+                    "\"id\":\"([a-z0-9]+)\"");
+            api("/api/v1/orders/" + order + "/readings", "{\"misura\":\"readings/1\",\"readings\":[" + READINGS + "]}");
             token = find(get("/orders/" + order + "/measure"), "name=\"_csrf\" value=\"([^\"]*)\"");
         }
     }

@@ -1,5 +1,6 @@
 package app.misura.core.format.ladder;
 
+import app.misura.core.geometry.Tenths;
 import app.misura.core.proof.Bracket;
 import java.util.Locale;
 
@@ -160,7 +161,6 @@ public final class LadderSvg {
     }
 
     private static String n(double value) {
-        String text = String.format(Locale.ROOT, "%.1f", value);
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return Tenths.of(value);
     }
 }

@@ -3,6 +3,7 @@ package app.misura.core.format.sums;
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
 import app.misura.core.body.Picture;
+import app.misura.core.geometry.Tenths;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
@@ -217,7 +218,6 @@ public final class LegSums {
     }
 
     private static String n(double v) {
-        String text = String.format(Locale.ROOT, "%.1f", v);
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return Tenths.of(v);
     }
 }
