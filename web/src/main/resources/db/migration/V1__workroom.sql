@@ -68,16 +68,3 @@ create table mark_set (
     set_by varchar(60) not null
 );
 create index mark_set_order on mark_set (order_id);
-
-create table cut_spec (
-    id varchar(20) primary key,
-    order_id varchar(20) not null references garment_order (id) on delete cascade,
-    number integer not null,
-    choices varchar(2000) not null,
-    readings integer not null,
-    document clob not null,
-    code_version varchar(40) not null,
-    kept_at timestamp with time zone not null,
-    kept_by varchar(60) not null,
-    unique (order_id, number)
-);
