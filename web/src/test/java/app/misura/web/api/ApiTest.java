@@ -291,6 +291,11 @@ class ApiTest extends TestHouse {
     }
 
     @Test
+    void healthNeedsNoAccountAndSaysOneWord() {
+        assertThat(new Api(port, "").get("/actuator/health").body()).isEqualTo("{\"status\":\"UP\"}");
+    }
+
+    @Test
     void theInterfaceIsDescribedBehindTheSignIn() {
         assertThat(new Api(port, "").get("/v3/api-docs").status()).isIn(302, 401);
     }
