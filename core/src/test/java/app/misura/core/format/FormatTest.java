@@ -9,6 +9,8 @@ import app.misura.core.cut.TrousersCut;
 import app.misura.core.draft.Piece;
 import app.misura.core.fit.TrousersChoices;
 import app.misura.core.form.OrderForms;
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
 import app.misura.core.format.csv.MeasuresCsv;
 import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.json.CutJson;
@@ -362,6 +364,39 @@ class FormatTest {
                 .contains("106.0")
                 .contains("87.5")
                 .contains("72.4");
+    }
+
+    /** A row that needs two lines pushes its words into the heading below: each line of print keeps its own place. */
+    @Test
+    void noTwoLinesOfThePrintedFormLieOnEachOther() throws IOException {
+        FormPage.Head head = new FormPage.Head("House", "Client", "7, trousers", "3 May", "Somebody", "9 May");
+        List<Step> asked = sheet.form().asked(sheet.answers()).stream()
+                .filter(s -> !s.isDerived())
+                .toList();
+        assertThat(asked).hasSize(20);
+        for (String paper : List.of("A4", "letter")) {
+            for (String page : List.of(
+                    FormPage.blank(head, sheet, paper),
+                    FormPage.filled(head, proof, Set.of("P1", "P2"), paper),
+                    FormPage.filled(head, Proof.of(Sheets.of("P3=171 D9-left=57.5")), Set.of(), paper))) {
+                List<String> lines = lines(PagePdf.write(page));
+                for (Part part : sheet.form().parts()) {
+                    assertThat(lines).as(paper).anyMatch(l -> l.startsWith(part.letter() + " " + part.title()));
+                }
+                for (Step step : asked) {
+                    assertThat(lines).as(paper).anyMatch(l -> l.startsWith(step.label() + " " + step.name()));
+                }
+            }
+        }
+    }
+
+    /** What a page says, line by line as the eye finds it: words printed over each other come out as one mixed line. */
+    private static List<String> lines(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setSortByPosition(true);
+            return stripper.getText(document).lines().toList();
+        }
     }
 
     private static String text(byte[] pdf) throws IOException {

@@ -56,7 +56,7 @@ public final class FormPage {
                 ".head td{padding:0.6mm 3mm 0.6mm 0}.head .v{border-bottom:0.25mm solid #000;font-weight:600;font-size:11pt;height:5mm}"
                         + ".ladder{position:relative}.rung{position:absolute;left:0;width:" + MARGIN_AT
                         + "mm}.rung td{border-bottom:0.15mm solid #999;vertical-align:bottom;padding-bottom:0.3mm}"
-                        + ".no{width:9mm;font-weight:600;font-size:11pt}.name{font-size:10.5pt}.how{font-size:7.6pt}.val{width:21mm;text-align:right;font-weight:600;font-size:13pt}.val span{border-bottom:0.25mm solid #000}"
+                        + ".no{width:9mm;font-weight:600;font-size:11pt}.name{font-size:10.5pt}.how{font-size:7.6pt}.val{width:21mm;text-align:right;font-weight:600;font-size:13pt}.val span{border-bottom:0.25mm solid #000}.val .soft{border-bottom:0}"
                         + ".part{position:absolute;left:0;font-weight:600;font-size:8.5pt}.derived{font-style:italic}.margin{position:absolute;left:"
                         + MARGIN_AT + "mm;top:0}"
                         + ".box{width:20mm;height:5.6mm;border-bottom:0.3mm solid #000;display:inline-block}s{font-weight:400}";
@@ -154,7 +154,8 @@ public final class FormPage {
             } else {
                 out.append(
                         value.isEmpty()
-                                ? "<span class=\"box\">&#160;</span>"
+                                ? "<span class=\"box\"" + (values == 2 ? " style=\"width:16mm\"" : "")
+                                        + ">&#160;</span>"
                                 : (rung.state() == Rung.State.WRONG ? "≠ " : "") + Xhtml.escaped(value));
             }
             out.append("</td>");
