@@ -7,6 +7,22 @@ import java.util.List;
 
 /** A body from its right side, standing or seated: one closed outline, the near arm laid before it. */
 final class Profile {
+    /** The levels of the back from the trouser band up. */
+    private static final List<String> TRUNK = List.of(
+            "trouser",
+            "navel",
+            "waist",
+            "midTorso",
+            "underBust",
+            "chest",
+            "armpit",
+            "upperChest",
+            "joint",
+            "shoulder",
+            "slope",
+            "neckSide",
+            "neckMid");
+
     private final Body b;
     private final double k;
     private final boolean ghost;
@@ -235,21 +251,8 @@ final class Profile {
         p.add(n(leg("thighTop").zb() + .15 * k, leg("thigh").y() + 2.2 * k).h(.7));
         p.add(n(Body.lerp(t("crotch").zb, t("seat").zb, .35), t("crotch").y + k));
         p.add(n(t("seat").zb, t("seat").y + .3 * k).t(.02, 1));
-        for (String level : List.of(
-                "highHip",
-                "trouser",
-                "navel",
-                "waist",
-                "midTorso",
-                "underBust",
-                "chest",
-                "armpit",
-                "upperChest",
-                "joint",
-                "shoulder",
-                "slope",
-                "neckSide",
-                "neckMid")) {
+        p.add(n(t("highHip").zb, t("highHip").y));
+        for (String level : TRUNK) {
             p.add(n(t(level).zb, t(level).y));
         }
         return p;
@@ -585,20 +588,7 @@ final class Profile {
     /** The small of the back fills when one sits. */
     private List<Knot> filledBack(Seat s) {
         List<Knot> p = new ArrayList<>();
-        for (String level : List.of(
-                "trouser",
-                "navel",
-                "waist",
-                "midTorso",
-                "underBust",
-                "chest",
-                "armpit",
-                "upperChest",
-                "joint",
-                "shoulder",
-                "slope",
-                "neckSide",
-                "neckMid")) {
+        for (String level : TRUNK) {
             double fill = switch (level) {
                 case "trouser" -> 1.9;
                 case "navel" -> 1.7;

@@ -88,17 +88,11 @@ class StoredApi {
             throws JsonRefused {
         requirePage(page, size);
         Clients.Found found = clients.search(q, page, size);
-        return JudgingApi.json(
-                200,
-                JsonOut.document("clients/1")
-                        .put(
-                                "items",
-                                found.clients().stream()
-                                        .map(c -> document(c).tree())
-                                        .toList())
-                        .put("page", page)
-                        .put("total", found.total())
-                        .tree());
+        return page(
+                "clients/1",
+                found.clients().stream().map(c -> document(c).tree()).toList(),
+                page,
+                found.total());
     }
 
     @GetMapping("/clients/{id}")
@@ -128,6 +122,16 @@ class StoredApi {
         return created("/api/v1/clients/" + client.id(), 201, document(client).tree());
     }
 
+    private static ResponseEntity<byte[]> page(String kind, List<?> items, int page, long total) {
+        return JudgingApi.json(
+                200,
+                JsonOut.document(kind)
+                        .put("items", items)
+                        .put("page", page)
+                        .put("total", total)
+                        .tree());
+    }
+
     private static JsonOut document(Client client) {
         return JsonOut.document("client/1")
                 .put("id", client.id())
@@ -145,17 +149,8 @@ class StoredApi {
             throws JsonRefused {
         requirePage(page, size);
         Orders.Found found = orders.search(q, page, size);
-        return JudgingApi.json(
-                200,
-                JsonOut.document("orders/1")
-                        .put(
-                                "items",
-                                found.orders().stream()
-                                        .map(o -> document(o).tree())
-                                        .toList())
-                        .put("page", page)
-                        .put("total", found.total())
-                        .tree());
+        return page(
+                "orders/1", found.orders().stream().map(o -> document(o).tree()).toList(), page, found.total());
     }
 
     @GetMapping("/orders/{id}")
