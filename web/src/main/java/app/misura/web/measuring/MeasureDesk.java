@@ -165,8 +165,7 @@ class MeasureDesk {
                 UUID.randomUUID().toString(),
                 slot == null ? List.of() : tries(order, slot),
                 sums(proof, step),
-                wayOut(proof, form, step),
-                false);
+                wayOut(proof, form, step));
     }
 
     private static Sheet.@Nullable Slot slot(List<Sheet.Slot> slots, @Nullable Side wanted, Proof proof) {

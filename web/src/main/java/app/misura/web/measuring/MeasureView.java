@@ -63,8 +63,7 @@ record MeasureView(
             String key,
             List<TryView> tries,
             List<SumView> sums,
-            @Nullable WayOut wayOut,
-            boolean gate) {}
+            @Nullable WayOut wayOut) {}
 
     record SideView(String word, String value, boolean now) {}
 
