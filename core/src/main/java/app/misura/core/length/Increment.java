@@ -1,6 +1,8 @@
 package app.misura.core.length;
 
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * The fineness a form reads to, such as half centimetres or quarter inches: a positive step of one unit.
@@ -51,6 +53,16 @@ public record Increment(Length step, Unit unit) {
                         : new Length(eighth.nanometres() * 2 * length.nanometres() / half.nanometres());
             case INCH -> new Length(half.nanometres() * length.nanometres() / (eighth.nanometres() * 2));
         };
+    }
+
+    /** The fractions of an inch that can be written on a tape of this increment, finest first; none on a centimetre tape. */
+    public List<String> fractions() {
+        return unit == Unit.CM
+                ? List.of()
+                : Stream.of(8, 4, 2)
+                        .filter(d -> holds(new Length(Length.of("1", Unit.INCH).nanometres() / d)))
+                        .map(d -> "1/" + d)
+                        .toList();
     }
 
     /** The increment in words, as in "half centimetres". */

@@ -43,6 +43,30 @@ public final class LengthText {
         return (tenth ? cm.setScale(1, RoundingMode.HALF_UP) : cm).toPlainString();
     }
 
+    /**
+     * A column's text in two, so that a page can align it: {@code 82 | .0}, {@code 40 | 3/4}, {@code none |}.
+     *
+     * @param whole right of which the column's edge runs
+     * @param rest the decimals with their point, or the fraction
+     */
+    public record Parts(String whole, String rest) {
+        public boolean isFraction() {
+            return rest.contains("/");
+        }
+    }
+
+    /** Splits what {@link #column} printed, or a word that stands in its place. */
+    public static Parts parts(String column) {
+        int at = column.indexOf('.');
+        if (at >= 0) {
+            return new Parts(column.substring(0, at), column.substring(at));
+        }
+        int space = column.lastIndexOf(' ');
+        return column.contains("/")
+                ? new Parts(column.substring(0, Math.max(0, space)), column.substring(space + 1))
+                : new Parts(column, "");
+    }
+
     private static String fraction(long sixtyFourths) {
         long count = Math.abs(sixtyFourths);
         long whole = count / 64;
