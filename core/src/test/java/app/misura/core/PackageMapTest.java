@@ -32,6 +32,7 @@ class PackageMapTest {
             Map.entry("form", List.of("measure", "length")),
             Map.entry("reading", List.of("form", "measure", "length")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
+            Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
             Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry")),
             Map.entry("draft", List.of("geometry")),
             Map.entry("draft.block", List.of("draft", "geometry")),
@@ -51,7 +52,7 @@ class PackageMapTest {
             Map.entry("format.drawing", List.of("geometry")),
             Map.entry("format.svg", List.of("format.drawing", "geometry", "cut", "draft", "fit")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
-            Map.entry("format.ladder", List.of("proof", "reading", "form", "length", "measure", "geometry")),
+            Map.entry("format.ladder", List.of("course", "proof", "reading", "form", "length", "measure", "geometry")),
             Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust", "geometry")));
 
     static List<String> packages() {

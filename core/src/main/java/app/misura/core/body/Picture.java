@@ -3,6 +3,7 @@ package app.misura.core.body;
 import app.misura.core.geometry.Point;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Measure;
+import app.misura.core.measure.Side;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -23,11 +24,21 @@ public final class Picture {
     private static final double REFERENCE = 780;
     /** A longer path than this share of the stature is shown on the whole body. */
     private static final double LONG = .40;
+    /** A tape lower than this share of its picture may be looked at from nearer where there is little room. */
+    private static final double NEAR = .35;
 
     private Picture() {}
 
     /** How one measure is shown: from where, and the tape's path. */
-    public record Shown(View view, TapePath path) {}
+    public record Shown(View view, TapePath path) {
+        /**
+         * The path on one side. A profile is always seen from the right; from the front and the back the tape lies on the
+         * side that is asked for.
+         */
+        public TapePath on(@Nullable Side side) {
+            return side == Side.LEFT && !view.isProfile() ? path.mirrored() : path;
+        }
+    }
 
     private static final class Shipped {
         static final Map<String, Shown> PATHS = read();
@@ -100,7 +111,10 @@ public final class Picture {
         Scale scale = new Scale(view, -box.left() * unit, box.top() * unit, unit);
         double stroke = Math.max(.5, Math.pow(unit * (body.height() + 8 * body.k) / REFERENCE, .6));
         StringBuilder out = new StringBuilder();
-        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"fig\" role=\"img\" viewBox=\"0 0 ")
+        boolean near = !tape.isEmpty() && tape.height() < NEAR * box.height();
+        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"fig")
+                .append(near ? " near" : "")
+                .append("\" role=\"img\" viewBox=\"0 0 ")
                 .append(Strokes.n(width))
                 .append(' ')
                 .append(Strokes.n(height))

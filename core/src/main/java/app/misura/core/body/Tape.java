@@ -3,6 +3,7 @@ package app.misura.core.body;
 import app.misura.core.geometry.Point;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 
 /**
@@ -94,6 +95,15 @@ public record Tape(List<Stretch> stretches, boolean band) {
                     y + figure.frame().dy()));
         }
         return points;
+    }
+
+    /** From its lowest to its highest point, cm; 0 where there is none. */
+    double height() {
+        DoubleSummaryStatistics y = stretches.stream()
+                .flatMap(s -> s.points().stream())
+                .mapToDouble(Point::y)
+                .summaryStatistics();
+        return y.getCount() == 0 ? 0 : y.getMax() - y.getMin();
     }
 
     /** Length of the tape as it is drawn, cm. */

@@ -18,12 +18,36 @@ import java.util.regex.Pattern;
  * </pre>
  */
 public sealed interface TapePath {
-    record None() implements TapePath {}
+    record None() implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return this;
+        }
+    }
 
-    record Band(String part, String where, char side) implements TapePath {}
+    record Band(String part, String where, char side) implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return new Band(part, where, side == 'L' ? 'R' : 'L');
+        }
+    }
 
     /** @param links one fewer than points */
-    record Run(List<String> points, List<String> links) implements TapePath {}
+    record Run(List<String> points, List<String> links) implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return new Run(points.stream().map(Run::other).toList(), links);
+        }
+
+        private static String other(String point) {
+            return point.endsWith(".R")
+                    ? point.substring(0, point.length() - 1) + "L"
+                    : point.endsWith(".L") ? point.substring(0, point.length() - 1) + "R" : point;
+        }
+    }
+
+    /** The same path on the other side of the body; mirrored twice it is the path itself. */
+    TapePath mirrored();
 
     List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
     Pattern BAND = Pattern.compile("band:(trunk|leg|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");

@@ -133,20 +133,7 @@ public record OrderForm(
     }
 
     private Step turned(Step s) {
-        return new Step(
-                s.label(),
-                s.part(),
-                s.name(),
-                s.measure(),
-                s.side(),
-                s.condition(),
-                s.play(),
-                s.settle(),
-                Increment.corresponding(s.within(), unit),
-                s.critical(),
-                s.onlyIf(),
-                s.derived(),
-                s.prompt());
+        return s.withWithin(Increment.corresponding(s.within(), unit));
     }
 
     private LevelCheck turned(LevelCheck check) {
@@ -169,6 +156,8 @@ public record OrderForm(
             List<Step> steps = part.steps().stream()
                     .filter(s -> labels.contains(s.label()))
                     .map(change)
+                    .map(s -> s.withNeeds(
+                            s.needs().stream().filter(labels::contains).toList()))
                     .toList();
             if (!steps.isEmpty()) {
                 kept.add(new Part(part.letter(), part.title(), part.place(), part.gate(), steps));

@@ -62,6 +62,7 @@ public final class OrderFormReader {
             String label,
             String name,
             @Nullable String measure,
+            @Nullable List<String> needs,
             @Nullable String side,
             @Nullable Map<String, String> condition,
             @Nullable String play,
@@ -142,22 +143,7 @@ public final class OrderFormReader {
     }
 
     private static Step sided(Step s, @Nullable String side) {
-        return side == null
-                ? s
-                : new Step(
-                        s.label(),
-                        s.part(),
-                        s.name(),
-                        s.measure(),
-                        StepSide.valueOf(side.toUpperCase(Locale.ROOT)),
-                        s.condition(),
-                        s.play(),
-                        s.settle(),
-                        s.within(),
-                        s.critical(),
-                        s.onlyIf(),
-                        s.derived(),
-                        s.prompt());
+        return side == null ? s : s.withSide(StepSide.valueOf(side.toUpperCase(Locale.ROOT)));
     }
 
     private OrderForm whole(FormDoc doc) {
@@ -219,6 +205,7 @@ public final class OrderFormReader {
                 letter,
                 s.name(),
                 measure,
+                orEmpty(s.needs()),
                 s.side() == null ? StepSide.NONE : StepSide.valueOf(s.side().toUpperCase(Locale.ROOT)),
                 s.condition() == null ? Condition.USUAL : Condition.of(s.condition()),
                 s.play() == null ? Play.SNUG : Play.named(s.play()).orElseThrow(),
@@ -263,6 +250,11 @@ public final class OrderFormReader {
                     && !step.measure().bothSides()) {
                 faults.add(step.label() + ": " + step.measure().code() + " has no sides");
             }
+        }
+        for (Step step : form.steps()) {
+            step.needs().stream()
+                    .filter(l -> form.find(l).filter(Step::isMark).isEmpty())
+                    .forEach(l -> faults.add(step.label() + " needs " + l + ", which is no mark of the form"));
         }
         for (Closure closure : form.closures()) {
             if (!ids.add(closure.id())) {

@@ -4,6 +4,7 @@ import app.misura.core.length.Length;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Measure;
 import app.misura.core.measure.Play;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param label a letter and a number that counts within the form; what a reading names
  * @param name short name, at most 20 characters
  * @param measure null for a mark and for a derived step
+ * @param needs marks that must be on the body before it is taken
  * @param within how near two tries must come to agree; only for {@link Settle#TWO_AGREE}
  * @param onlyIf the option and the choice it is asked for; null if always
  * @param derived what it is worked out from; null unless it is a derived step
@@ -23,6 +25,7 @@ public record Step(
         String part,
         String name,
         @Nullable Measure measure,
+        List<String> needs,
         StepSide side,
         Condition condition,
         Play play,
@@ -45,6 +48,31 @@ public record Step(
      * @param mind the one thing that spoils this reading; empty if none
      */
     public record Prompt(String how, String place, String brief, String mind) {}
+
+    public Step {
+        needs = List.copyOf(needs);
+    }
+
+    /** The same step taken on another side. */
+    Step withSide(StepSide other) {
+        return copy(needs, other, within);
+    }
+
+    /** The same step with another nearness of tries that agree. */
+    Step withWithin(Length other) {
+        return copy(needs, side, other);
+    }
+
+    /** The same step on a form that has only some of the marks. */
+    Step withNeeds(List<String> other) {
+        return copy(other, side, within);
+    }
+
+    private Step copy(List<String> marks, StepSide taken, Length nearness) {
+        return new Step(
+                label, part, name, measure, marks, taken, condition, play, settle, nearness, critical, onlyIf, derived,
+                prompt);
+    }
 
     public boolean isMark() {
         return measure == null && derived == null;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.course.Course;
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.TrousersCut;
 import app.misura.core.draft.Piece;
@@ -38,7 +39,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
@@ -349,7 +349,7 @@ class FormatTest {
         FormPage.Head head =
                 new FormPage.Head("House <&>", "Zsófia Sørbø \"Z\"", "7, trousers", "3 May", "Somebody", "9 May");
         Proof wrong = Proof.of(Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40")));
-        String filled = text(PagePdf.write(FormPage.filled(head, wrong, Set.of("P1"), "A4")));
+        String filled = text(PagePdf.write(FormPage.filled(head, Course.of(wrong, Sheets.MARKED), "A4")));
         assertThat(filled)
                 .contains("Zsófia Sørbø")
                 .contains("Inside leg")
@@ -377,8 +377,8 @@ class FormatTest {
         for (String paper : List.of("A4", "letter")) {
             for (String page : List.of(
                     FormPage.blank(head, sheet, paper),
-                    FormPage.filled(head, proof, Set.of("P1", "P2"), paper),
-                    FormPage.filled(head, Proof.of(Sheets.of("P3=171 D9-left=57.5")), Set.of(), paper))) {
+                    FormPage.filled(head, Course.of(proof, Sheets.MARKED), paper),
+                    FormPage.filled(head, Sheets.course("P3=171 D9-left=57.5"), paper))) {
                 List<String> lines = lines(PagePdf.write(page));
                 for (Part part : sheet.form().parts()) {
                     assertThat(lines).as(paper).anyMatch(l -> l.startsWith(part.letter() + " " + part.title()));

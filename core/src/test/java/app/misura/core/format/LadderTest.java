@@ -8,15 +8,13 @@ import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.proof.Bracket;
-import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheets;
 import java.util.List;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class LadderTest {
     private static Ladder ladder(String sheet, String now) {
-        return Ladder.of(Proof.of(Sheets.of(sheet)), Set.of("P1"), now, Metrics.SCREEN);
+        return Ladder.of(Sheets.course(sheet), now, Metrics.SCREEN);
     }
 
     private static Drawn drawn(Ladder ladder, String closure) {

@@ -40,4 +40,17 @@ public record Drawn(
     public double length() {
         return bottom() - top();
     }
+
+    /** Whether its spine is broken by the size of a gap. */
+    public boolean isTorn() {
+        return breakAt != null;
+    }
+
+    Drawn inLane(int other, double spine) {
+        return new Drawn(bracket, other, spine, knots, breakAt, breakHalf, word, labelY, active);
+    }
+
+    Drawn labelledAt(double middle) {
+        return new Drawn(bracket, lane, x, knots, breakAt, breakHalf, word, middle, active);
+    }
 }

@@ -24,6 +24,8 @@ public record Metrics(
     static final double CLEAR = 6;
     /** Two labels stay this far apart. */
     static final double LABEL_STEP = 21;
+    /** Where one of them is the boxed size of a gap. */
+    static final double BOX_STEP = 27;
     /** A break opens so wide: a gap, a wrong sum. */
     static final double TORN = 16;
 

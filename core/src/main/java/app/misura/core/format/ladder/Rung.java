@@ -8,16 +8,21 @@ import java.util.Locale;
  * One line of the ladder.
  *
  * @param values the value as it is shown: one, or left and right; empty texts where nothing is read yet
+ * @param needs the mark that must be set first; empty if none
  * @param y its middle, px from the top
  * @param height of the line
  */
 public record Rung(
-        Step step, State state, List<String> values, int tries, double y, double height, boolean firstOfPart) {
+        Step step, State state, List<String> values, String needs, double y, double height, boolean firstOfPart) {
 
     public enum State {
         TO_COME("to come"),
         NOW("now"),
         KEPT("kept"),
+        /** A mark that it needs is not set. */
+        LOCKED("locked"),
+        /** A mark that it needs was set anew since it was read. */
+        AGAIN("again"),
         SET("set"),
         WRONG("wrong"),
         WORKED_OUT("worked out"),

@@ -1,5 +1,7 @@
 package app.misura.core.format.sheet;
 
+import app.misura.core.course.Course;
+import app.misura.core.course.Marks;
 import app.misura.core.form.Closure;
 import app.misura.core.form.Part;
 import app.misura.core.format.ladder.Ladder;
@@ -12,7 +14,6 @@ import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -32,23 +33,23 @@ public final class FormPage {
     /** What stands above the ladder. */
     public record Head(String house, String client, String order, String date, String measuredBy, String neededBy) {}
 
-    private FormPage(Head head, Proof proof, Set<String> marks, boolean blank, String paper) {
+    private FormPage(Head head, Course course, boolean blank, String paper) {
         this.head = head;
-        this.proof = proof;
+        this.proof = course.proof();
         this.blank = blank;
         this.paper = paper;
-        this.ladder = Ladder.of(proof, marks, null, Metrics.PAPER);
+        this.ladder = Ladder.of(course, null, Metrics.PAPER);
     }
 
     /** The filled form. @param paper {@code A4} or {@code letter} */
-    public static String filled(Head head, Proof proof, Set<String> marks, String paper) {
-        return new FormPage(head, proof, marks, false, paper).draw();
+    public static String filled(Head head, Course course, String paper) {
+        return new FormPage(head, course, false, paper).draw();
     }
 
     /** The same form with nothing on it, to be written by hand. */
     public static String blank(Head head, Sheet sheet, String paper) {
         Sheet empty = new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), List.of());
-        return new FormPage(head, Proof.of(empty), Set.of(), true, paper).draw();
+        return new FormPage(head, Course.of(Proof.of(empty), Marks.NONE), true, paper).draw();
     }
 
     private String draw() {

@@ -1,0 +1,201 @@
+package app.misura.core.course;
+
+import app.misura.core.form.Closure;
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
+import app.misura.core.measure.Kind;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How far the measuring of one sheet has come. Made anew at every reading; the same sheet and marks give the same course.
+ */
+public final class Course {
+    /** Two tries that do not agree ask for a third; the middle of three stands then. */
+    private static final int TRIES = 3;
+
+    private final Proof proof;
+    private final Marks marks;
+    private final List<Step> steps;
+    private final List<Sheet.Slot> slots;
+
+    private Course(Proof proof, Marks marks) {
+        this.proof = proof;
+        this.marks = marks;
+        this.slots = proof.sheet().slots();
+        this.steps = proof.sheet().form().asked(proof.sheet().answers()).stream()
+                .filter(s -> !s.isDerived())
+                .toList();
+    }
+
+    public static Course of(Proof proof, Marks marks) {
+        return new Course(proof, marks);
+    }
+
+    public Proof proof() {
+        return proof;
+    }
+
+    public Marks marks() {
+        return marks;
+    }
+
+    /** The marks to set and the measures to take, in working order. */
+    public List<Step> steps() {
+        return steps;
+    }
+
+    /** The values of one step: none for a mark, two where both sides are taken. */
+    public List<Sheet.Slot> slots(Step step) {
+        return slots.stream().filter(s -> s.step().equals(step)).toList();
+    }
+
+    /** Whether a mark is set, or every value of a step read. */
+    public boolean isTaken(Step step) {
+        return step.isMark()
+                ? marks.isSet(step.label())
+                : slots(step).stream().allMatch(s -> proof.settled().containsKey(s.id()));
+    }
+
+    public int taken() {
+        return (int) steps.stream().filter(this::isTaken).count();
+    }
+
+    public Optional<Step> firstToCome() {
+        return steps.stream().filter(s -> !isTaken(s)).findFirst();
+    }
+
+    /** Whether everything that is measured is there; a wish may stay open. */
+    public boolean isComplete() {
+        return steps.stream().filter(s -> !isWish(s)).allMatch(this::isTaken);
+    }
+
+    private static boolean isWish(Step step) {
+        return step.takesReadings() && step.taken().kind() == Kind.WISH;
+    }
+
+    /** The first mark that a step needs and that is not set: the step is not offered before it is. */
+    public Optional<Step> missingMark(Step step) {
+        return step.needs().stream()
+                .filter(label -> !marks.isSet(label))
+                .findFirst()
+                .map(proof.sheet().form()::step);
+    }
+
+    /** Whether a mark that the step needs was set anew after its last reading: its value is to be looked at again. */
+    public boolean isMoved(Step step) {
+        Optional<Instant> moved = step.needs().stream()
+                .flatMap(label -> marks.movedAt(label).stream())
+                .max(Comparator.naturalOrder());
+        Optional<Instant> read = proof.sheet().readings().stream()
+                .filter(r -> r.counts() && r.step().equals(step.label()))
+                .map(Reading::at)
+                .max(Comparator.naturalOrder());
+        return moved.isPresent() && read.isPresent() && read.get().isBefore(moved.get());
+    }
+
+    /** Steps whose mark has moved since they were read, in working order. */
+    public List<Step> moved() {
+        return steps.stream().filter(this::isMoved).toList();
+    }
+
+    /** The sums as they stand; one with a value to be looked at again is open until it was. */
+    public List<Bracket> brackets() {
+        List<String> again = moved().stream().map(Step::label).toList();
+        return proof.brackets().stream().map(b -> reopened(b, again)).toList();
+    }
+
+    private static Bracket reopened(Bracket bracket, List<String> again) {
+        List<String> waiting = again.stream()
+                .filter(label -> bracket.closure().concerns(label))
+                .toList();
+        return waiting.isEmpty() || !bracket.isJudged()
+                ? bracket
+                : new Bracket(bracket.closure(), Bracket.State.OPEN, null, waiting);
+    }
+
+    /** The bar after a part: there once every step before it is taken, or as soon as one of its sums is wrong. */
+    public Optional<Gate> gate(Part part) {
+        if (part.gate() == Part.Gate.NONE) {
+            return Optional.empty();
+        }
+        List<Bracket> questions = brackets().stream()
+                .filter(b -> b.state() == Bracket.State.WRONG)
+                .filter(b -> home(b.closure()).equals(part.letter()))
+                .toList();
+        return questions.isEmpty() && !isTaken(part) ? Optional.empty() : Optional.of(new Gate(part, questions));
+    }
+
+    private boolean isTaken(Part part) {
+        return steps.stream().filter(s -> s.part().equals(part.letter())).allMatch(this::isTaken);
+    }
+
+    /** The part of the member that is taken last. */
+    private String home(Closure closure) {
+        return steps.stream()
+                .filter(s -> closure.concerns(s.label()))
+                .reduce((a, b) -> b)
+                .map(Step::part)
+                .orElse("");
+    }
+
+    /**
+     * Where the work goes on once a step is taken or its mark set: its other side, a further try where two do not agree
+     * yet, the gate of its part if that asks, else the next step in working order that waits, going round.
+     */
+    public Next after(Step step) {
+        for (Sheet.Slot slot : slots(step)) {
+            if (!proof.settled().containsKey(slot.id())) {
+                return new Next.AtStep(step, slot.isOneOfBoth() ? slot.side() : null);
+            }
+        }
+        if (wantsAnotherTry(step)) {
+            return new Next.AtStep(step, null);
+        }
+        Part part = proof.sheet().form().partOf(step);
+        Optional<Gate> gate = gate(part).filter(Gate::asks);
+        if (gate.isPresent() && isTaken(part)) {
+            return new Next.AtGate(gate.get());
+        }
+        return new Next.AtStep(waitingAfter(step), null);
+    }
+
+    private boolean wantsAnotherTry(Step step) {
+        boolean apart = proof.findings().stream()
+                .anyMatch(f -> f.rule().equals("agreement") && f.steps().contains(step.label()));
+        long tries = proof.sheet().readings().stream()
+                .filter(r -> r.counts() && r.step().equals(step.label()))
+                .count();
+        return apart && tries < TRIES;
+    }
+
+    private Step waitingAfter(Step step) {
+        int at = steps.indexOf(step);
+        List<Step> ahead = new ArrayList<>(steps.subList(at + 1, steps.size()));
+        ahead.addAll(steps.subList(0, at + 1));
+        return ahead.stream()
+                .filter(s -> !isTaken(s) || isMoved(s))
+                .findFirst()
+                .orElse(steps.get(Math.min(at + 1, steps.size() - 1)));
+    }
+
+    /** The first step after a part, where the work goes on past its gate; empty after the last. */
+    public Optional<Step> firstAfter(Part part) {
+        List<Part> parts = proof.sheet().form().parts();
+        List<String> later = parts.subList(parts.indexOf(part) + 1, parts.size()).stream()
+                .map(Part::letter)
+                .toList();
+        List<Step> ahead = steps.stream().filter(s -> later.contains(s.part())).toList();
+        return ahead.stream()
+                .filter(s -> !isTaken(s))
+                .findFirst()
+                .or(() -> ahead.stream().findFirst());
+    }
+}

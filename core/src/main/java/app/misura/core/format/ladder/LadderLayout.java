@@ -1,0 +1,146 @@
+package app.misura.core.format.ladder;
+
+import app.misura.core.course.Course;
+import app.misura.core.course.Gate;
+import app.misura.core.form.Formula;
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Stands the rungs of a ladder under each other, its gates between them. */
+final class LadderLayout {
+    private final Course course;
+    private final Proof proof;
+    private final List<Bracket> sums;
+    private final @Nullable String now;
+    private final Metrics m;
+    private final List<Rung> rungs = new ArrayList<>();
+    private final Map<String, Ladder.Gate> gates = new HashMap<>();
+    private double y;
+
+    LadderLayout(Course course, @Nullable String now, Metrics metrics) {
+        this.course = course;
+        this.proof = course.proof();
+        this.sums = course.brackets();
+        this.now = now;
+        this.m = metrics;
+    }
+
+    Ladder ladder() {
+        Sheet sheet = proof.sheet();
+        Set<String> asked = sheet.askedLabels();
+        for (Part part : sheet.form().parts()) {
+            boolean first = true;
+            for (Step step : part.steps()) {
+                if (asked.contains(step.label()) && isShown(step)) {
+                    y += first && !rungs.isEmpty() ? m.partGap() : 0;
+                    rungs.add(rung(step, first));
+                    y += m.rung();
+                    first = false;
+                }
+            }
+            if (!first) {
+                course.gate(part).ifPresent(this::bar);
+            }
+        }
+        List<Drawn> brackets = new BracketLayout(rungs, sums, sheet.unit(), now, m).brackets();
+        int lanes = brackets.stream().mapToInt(b -> b.lane() + 1).max().orElse(0);
+        double width = lanes == 0 ? 0 : m.spine(lanes - 1) + m.knot() + 6 + m.labels();
+        return new Ladder(m, List.copyOf(rungs), brackets, Map.copyOf(gates), y, width);
+    }
+
+    /** A derived value stays hidden while it is the answer to a step still to be taken. */
+    private boolean isShown(Step step) {
+        Formula formula = step.derived();
+        if (formula == null) {
+            return true;
+        }
+        boolean known =
+                formula.terms().keySet().stream().allMatch(id -> proof.value(id).isPresent());
+        boolean answersOpen = sums.stream()
+                .filter(b -> b.closure().members().containsAll(formula.terms().keySet()))
+                .anyMatch(b -> !b.waiting().isEmpty());
+        return known && !answersOpen;
+    }
+
+    private Rung rung(Step step, boolean first) {
+        List<String> values = values(step);
+        Rung.State state = state(step, values);
+        String needs = state == Rung.State.LOCKED
+                ? course.missingMark(step).map(Step::label).orElse("")
+                : "";
+        return new Rung(step, state, values, needs, y + m.rung() / 2, m.rung(), first);
+    }
+
+    private List<String> values(Step step) {
+        Formula formula = step.derived();
+        if (formula != null) {
+            return List.of(text(worked(formula)));
+        }
+        if (step.isMark()) {
+            return List.of(course.isTaken(step) ? "set" : "");
+        }
+        return course.slots(step).stream().map(this::value).toList();
+    }
+
+    private Length worked(Formula formula) {
+        double sum = 0;
+        for (Map.Entry<String, Double> term : formula.terms().entrySet()) {
+            sum += term.getValue()
+                    * proof.value(term.getKey()).map(Length::nanometres).orElse(0L);
+        }
+        return new Length(Math.round(sum));
+    }
+
+    private String value(Sheet.Slot slot) {
+        Optional<Settled> settled = Optional.ofNullable(proof.settled().get(slot.id()));
+        return settled.map(s -> s.length() == null ? "none" : text(s.length())).orElse("");
+    }
+
+    private String text(Length length) {
+        return LengthText.column(length, proof.sheet().unit());
+    }
+
+    private Rung.State state(Step step, List<String> values) {
+        if (step.label().equals(now)) {
+            return Rung.State.NOW;
+        }
+        if (step.isDerived()) {
+            return Rung.State.WORKED_OUT;
+        }
+        if (values.stream().anyMatch(String::isEmpty)) {
+            return course.missingMark(step).isPresent() ? Rung.State.LOCKED : Rung.State.TO_COME;
+        }
+        if (step.isMark()) {
+            return Rung.State.SET;
+        }
+        if (course.isMoved(step)) {
+            return Rung.State.AGAIN;
+        }
+        boolean wrong =
+                proof.suspected().stream().anyMatch(id -> id.equals(step.label()) || id.startsWith(step.label() + "-"));
+        return wrong ? Rung.State.WRONG : values.contains("none") ? Rung.State.NONE : Rung.State.KEPT;
+    }
+
+    /** After a part: a bar when its sums are clear, a question when one of them is wrong. */
+    private void bar(Gate gate) {
+        double height = gate.asks() ? m.gate() : 0;
+        gates.put(
+                gate.part().letter(),
+                new Ladder.Gate(
+                        y + m.partGap() / 2 + height / 2, gate.questions().size(), gate.isHard()));
+        y += height;
+    }
+}
