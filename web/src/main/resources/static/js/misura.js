@@ -7,8 +7,8 @@
   function focusEntry() {
     const entry = $('entry');
     if (entry) { entry.focus(); const end = entry.value.length; entry.setSelectionRange(end, end); return; }
-    const mark = $('mark');
-    if (mark) mark.focus();
+    const first = $('mark') || document.querySelector('.gate #wayout');
+    if (first) first.focus();
   }
 
   function keep(then) {
@@ -33,14 +33,47 @@
     if (status) status.textContent = text;
   }
 
+  const press = (id) => { const it = $(id); if (it) it.click(); };
+
+  function turn() {
+    const views = Array.from(document.querySelectorAll('.views a'));
+    const at = views.findIndex((v) => v.getAttribute('aria-current'));
+    if (views.length) views[(at + 1) % views.length].click();
+  }
+
+  function sums() {
+    const lines = Array.from(document.querySelectorAll('.sums li')).map((li) => li.textContent.trim().replace(/\s+/g, ' '));
+    say(lines.filter((line) => line).join('. ') || 'No sum has this step.');
+  }
+
   const commands = {
-    x: () => open($('strikedialog')), l: () => $('side-left') && $('side-left').click(), r: () => $('side-right') && $('side-right').click(),
-    m: () => $('mark') && $('mark').click(), '?': () => open($('keysdialog')), g: () => $('wayout') && $('wayout').click(),
-    G: () => { const bar = document.querySelector('.gatebar.asks'); if (bar && $('wayout')) $('wayout').click(); },
-    '[': () => part(-1), ']': () => part(1),
-    w: () => say(Array.from(document.querySelectorAll('.sums li')).map((li) => li.textContent.trim()).join('. ') || 'No sum has this step.'),
-    f: () => { const views = Array.from(document.querySelectorAll('.views a')); const at = views.findIndex((v) => v.getAttribute('aria-current')); if (views.length) views[(at + 1) % views.length].click(); },
+    x: () => open($('strikedialog')), l: () => press('side-left'), r: () => press('side-right'),
+    m: () => press('mark'), '?': () => open($('keysdialog')), g: () => press('wayout'),
+    G: () => { const bar = document.querySelector('.gatebar.asks a'); if (bar) bar.click(); },
+    '[': () => part(-1), ']': () => part(1), w: sums, f: turn,
   };
+
+  /* A fraction key adds to the fraction that stands there: a half and a quarter make three quarters. */
+  function withFraction(text, key) {
+    const added = 8 / Number(key.split('/')[1]);
+    const m = /^(.*?)(?:^|\s+)?(\d+)\/(2|4|8)$/.exec(text.trim());
+    let eighths = added + (m ? Number(m[2]) * 8 / Number(m[3]) : 0);
+    let whole = (m ? m[1] : text).trim();
+    if (eighths >= 8) {
+      if (!/^\d*$/.test(whole)) return text;
+      whole = String(Number(whole || 0) + 1);
+      eighths -= 8;
+    }
+    let parts = 8;
+    while (eighths && eighths % 2 === 0) { eighths /= 2; parts /= 2; }
+    return [whole, eighths ? eighths + '/' + parts : ''].filter((each) => each).join(' ');
+  }
+
+  function type(text) {
+    const entry = $('entry');
+    entry.value = text;
+    entry.dispatchEvent(new Event('input', { bubbles: true }));
+  }
 
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) return;
@@ -61,19 +94,16 @@
     }
     const empty = !entry || entry.value === '';
     if (empty && commands[event.key]) { event.preventDefault(); commands[event.key](); return; }
-    if (entry && !inEntry && /^[0-9.,]$/.test(event.key)) { event.preventDefault(); entry.focus(); entry.value += event.key; entry.dispatchEvent(new Event('input', { bubbles: true })); }
+    if (entry && !inEntry && /^[0-9.,]$/.test(event.key)) { event.preventDefault(); entry.focus(); type(entry.value + event.key); }
   });
 
   document.addEventListener('click', (event) => {
-    const target = event.target.closest('[data-then],[data-key],[data-close],[data-line],[data-edge],#keys,#strike');
+    const target = event.target.closest('[data-then],[data-key],[data-fraction],[data-still],[data-close],[data-line],[data-edge],#keys,#strike');
     if (!target) return;
     if (target.dataset.then) { $('then').value = target.dataset.then; return; }
-    if (target.dataset.key) {
-      const entry = $('entry');
-      entry.value = target.dataset.key === 'clear' ? '' : entry.value + target.dataset.key;
-      entry.dispatchEvent(new Event('input', { bubbles: true }));
-      return;
-    }
+    if (target.dataset.still) { $('entry').value = target.dataset.still; $('then').value = 'go'; return; }
+    if (target.dataset.key) { type(target.dataset.key === 'clear' ? '' : $('entry').value + target.dataset.key); return; }
+    if (target.dataset.fraction) { type(withFraction($('entry').value, target.dataset.fraction)); return; }
     if ('close' in target.dataset) { target.closest('dialog').close(); focusEntry(); return; }
     if (target.id === 'keys') { open($('keysdialog')); return; }
     if (target.id === 'strike') { open($('strikedialog')); return; }
@@ -100,19 +130,17 @@
   });
 
   document.addEventListener('htmx:afterSwap', (event) => {
-    if (event.detail.target && event.detail.target.id === 'measure') {
+    const shown = $('measure');
+    if (event.detail.target && event.detail.target.id === 'measure' && shown) {
       focusEntry();
-      const h = $('stepname');
-      if (h) document.title = document.querySelector('.stephead .no').textContent + ' ' + h.textContent + ' · Misura';
+      document.title = shown.dataset.name + ' · Misura';
     }
-  });
-  document.addEventListener('htmx:sendError', () => {
-    const heard = $('heard');
-    if (heard) { heard.className = 'ink'; heard.textContent = 'Not reached just now. What you typed stands here; press Enter again.'; }
   });
   document.addEventListener('htmx:responseError', (event) => {
     const heard = $('heard');
-    if (heard) { heard.className = 'wrong'; heard.textContent = event.detail.xhr.status === 403 ? 'Your account may not keep this, or the page was open too long: load it anew.' : 'The house could not keep this. What you typed stands here; load the page anew.'; }
+    if (!heard || event.detail.xhr.status === 401 || event.detail.xhr.status === 403) return;
+    heard.className = 'wrong';
+    heard.textContent = 'The house could not keep this. What you typed stands here; load the page anew.';
   });
-  if ($('entry') || $('mark')) focusEntry();
+  if ($('measure')) focusEntry();
 })();

@@ -16,6 +16,7 @@ public class Accounts implements UserDetailsService {
     private final AccountRepository repository;
     private final PasswordEncoder encoder;
     private final ConcurrentHashMap<String, Account> known = new ConcurrentHashMap<>();
+    private volatile boolean peopled;
 
     Accounts(AccountRepository repository, PasswordEncoder encoder) {
         this.repository = repository;
@@ -42,15 +43,9 @@ public class Accounts implements UserDetailsService {
         return account;
     }
 
-    @Transactional(readOnly = true)
     public Optional<Account> find(String name) {
-        Account account = known.get(name);
-        if (account != null) {
-            return Optional.of(account);
-        }
-        Optional<Account> found = repository.findById(name).map(AccountEntity::account);
-        found.ifPresent(a -> known.put(name, a));
-        return found;
+        return Optional.ofNullable(known.computeIfAbsent(
+                name, n -> repository.findById(n).map(AccountEntity::account).orElse(null)));
     }
 
     /** How a person is called on pages and papers; the account's name where it is gone. */
@@ -58,8 +53,11 @@ public class Accounts implements UserDetailsService {
         return find(name).map(Account::displayName).orElse(name);
     }
 
-    @Transactional(readOnly = true)
+    /** Whether nobody has an account yet. Once somebody has, that stays. */
     public boolean isEmpty() {
-        return repository.count() == 0;
+        if (!peopled) {
+            peopled = repository.count() > 0;
+        }
+        return !peopled;
     }
 }

@@ -1,46 +1,44 @@
 package app.misura.web.measuring;
 
-import app.misura.core.format.ladder.Ladder;
-import app.misura.core.format.ladder.Rung;
-import app.misura.core.proof.Proof;
+import app.misura.web.ui.FigureView;
+import app.misura.web.ui.LadderView;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The measuring screen as its template sees it.
+ * The measuring screen as its template sees it: at a step, or at a gate that asks.
  *
- * @param counts how the sums stand, in words with signs
+ * @param kept when the last reading was kept; empty if there is none
+ * @param moved what a mark that was set anew asks for; empty if nothing
+ * @param said what is read aloud politely; empty if nothing
  * @param seen how many readings the page knows of
  */
 record MeasureView(
         String orderId,
         String client,
         String title,
-        String form,
         String kept,
-        String progress,
-        List<Count> counts,
-        Ladder ladder,
-        String brackets,
-        List<PartView> parts,
-        List<String> spoken,
-        StepView step,
+        String moved,
+        String said,
+        LadderView ladder,
+        @Nullable StepView step,
+        @Nullable GateView gate,
+        @Nullable FigureView figure,
         @Nullable String previous,
         @Nullable String next,
-        int seen,
-        Proof proof) {
+        int seen) {
 
-    record Count(String sign, String words, boolean wrong) {}
-
-    record PartView(String letter, String title, List<Rung> rungs, Ladder.@Nullable Gate gate) {}
+    /** What the page is called: the step or the gate. */
+    public String name() {
+        return step != null ? step.label() + " " + step.name() : gate == null ? "" : gate.title();
+    }
 
     /**
      * The one step that is asked for.
      *
-     * @param entry what stands in the entry
-     * @param heard what was understood of it, or why it was not
-     * @param tone of that: soft, ink or wrong
-     * @param confirm the text that one more Enter keeps
+     * @param fractions of an inch that have a key of their own; none on a centimetre form
+     * @param missing the mark that must be set before; null if none is missing
+     * @param still the value to be confirmed since its mark has moved; empty if none is
      */
     record StepView(
             String label,
@@ -51,19 +49,21 @@ record MeasureView(
             String mind,
             String unit,
             String fineness,
+            List<String> fractions,
             String rule,
             boolean mark,
             boolean markSet,
+            @Nullable MarkView missing,
+            String still,
             List<SideView> sides,
             @Nullable String side,
-            String entry,
-            String heard,
-            String tone,
-            String confirm,
+            Heard heard,
             String key,
             List<TryView> tries,
             List<SumView> sums,
             @Nullable WayOut wayOut) {}
+
+    record MarkView(String label, String name) {}
 
     record SideView(String word, String value, boolean now) {}
 
@@ -74,4 +74,21 @@ record MeasureView(
 
     /** A wrong sum of this step and what to take again. */
     record WayOut(String sign, String said, String again, String before) {}
+
+    /**
+     * The open questions of a part.
+     *
+     * @param onward the step behind the gate; null behind the last part
+     */
+    record GateView(
+            String part,
+            String title,
+            boolean hard,
+            List<Question> questions,
+            List<Again> again,
+            @Nullable MarkView onward) {}
+
+    record Question(String sign, String name, String equation, String said) {}
+
+    record Again(String label, String name, String place) {}
 }

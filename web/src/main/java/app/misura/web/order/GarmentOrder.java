@@ -1,19 +1,21 @@
 package app.misura.web.order;
 
+import app.misura.core.course.Course;
+import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
+import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One garment for one client, with everything on its sheet.
  *
- * @param marks labels of the marks that are set
+ * @param marks when each mark was set on the body
  * @param choices how it is cut, as a text in the interchange's words; empty for the house's own
  */
 public record GarmentOrder(
@@ -25,7 +27,7 @@ public record GarmentOrder(
         @Nullable LocalDate neededOn,
         Sheet sheet,
         List<StoredReading> readings,
-        Set<String> marks,
+        Marks marks,
         String choices,
         Instant createdAt,
         long version) {
@@ -40,5 +42,15 @@ public record GarmentOrder(
 
     public @Nullable StoredReading last() {
         return readings.isEmpty() ? null : readings.get(readings.size() - 1);
+    }
+
+    /** The proof of the sheet, made anew each time: it is cheap and never stale. */
+    public Proof proof() {
+        return Proof.of(sheet);
+    }
+
+    /** How far the measuring has come, with its proof. */
+    public Course course() {
+        return Course.of(proof(), marks);
     }
 }

@@ -44,16 +44,14 @@ class OrderController {
     /** An order as a client's page lists it. */
     record Line(String id, int number, String title, String needed, String state, List<String> signs, String stage) {
         static Line of(GarmentOrder order) {
-            OrderProof proof = OrderProof.of(order);
+            Proof proof = order.proof();
             return new Line(
                     order.id(),
                     order.number(),
                     order.title(),
                     Say.day(order.neededOn()),
-                    proof.proof().sentence().head(),
-                    proof.proof().brackets().stream()
-                            .map(b -> Say.sign(b.state()))
-                            .toList(),
+                    proof.sentence().head(),
+                    proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
                     order.stage().word());
         }
     }
@@ -134,7 +132,7 @@ class OrderController {
     /** An order's own address leads to where its work stands. */
     @GetMapping("/orders/{id}")
     String order(@PathVariable String id) {
-        OrderProof proof = OrderProof.of(orders.get(id));
-        return "redirect:/orders/" + id + (proof.isComplete() ? "/proof" : "/measure");
+        boolean complete = orders.get(id).course().isComplete();
+        return "redirect:/orders/" + id + (complete ? "/proof" : "/measure");
     }
 }

@@ -1,5 +1,6 @@
 package app.misura.web.order;
 
+import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.json.JsonRefused;
@@ -13,14 +14,13 @@ import app.misura.web.store.NotThere;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Page;
@@ -83,12 +83,12 @@ public class Orders {
         entity.createdAt = clock.instant();
         entity.createdBy = by;
         orders.saveAndFlush(entity);
-        return loaded(List.of(entity)).get(0);
+        return loaded(entity);
     }
 
     @Transactional(readOnly = true)
     public Optional<GarmentOrder> find(String id) {
-        return orders.findById(id).map(o -> loaded(List.of(o)).get(0));
+        return orders.findById(id).map(this::loaded);
     }
 
     /** @throws NotThere if there is no such order */
@@ -118,27 +118,33 @@ public class Orders {
         return new Found(loaded(found.getContent()), found.getTotalElements());
     }
 
+    /** One order, by queries that are asked the same way each time. */
+    private GarmentOrder loaded(OrderEntity order) {
+        return order(order, readings.of(order.id), strikes.of(order.id), marks.findByOrderId(order.id));
+    }
+
     private List<GarmentOrder> loaded(List<OrderEntity> entities) {
-        if (entities.isEmpty()) {
-            return List.of();
-        }
         List<String> ids = entities.stream().map(o -> o.id).toList();
-        Map<String, StrikeEntity> struck = new HashMap<>();
-        strikes.ofOrders(ids).forEach(s -> struck.put(s.readingId, s));
-        Map<String, List<StoredReading>> read = new HashMap<>();
-        for (ReadingEntity reading : readings.findByOrderIdInOrderByPosition(ids)) {
-            read.computeIfAbsent(reading.orderId, k -> new ArrayList<>()).add(reading.reading(struck.get(reading.id)));
-        }
-        Map<String, Set<String>> set = new HashMap<>();
-        marks.findByOrderIdIn(ids)
-                .forEach(m ->
-                        set.computeIfAbsent(m.orderId, k -> new HashSet<>()).add(m.step));
+        Map<String, List<ReadingEntity>> read =
+                readings.ofAll(ids).stream().collect(Collectors.groupingBy(r -> r.orderId));
+        List<StrikeEntity> struck = strikes.ofAll(ids);
+        Map<String, List<MarkEntity>> set =
+                marks.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(m -> m.orderId));
         return entities.stream()
-                .map(o -> order(o, read.getOrDefault(o.id, List.of()), set.getOrDefault(o.id, Set.of())))
+                .map(o -> order(o, read.getOrDefault(o.id, List.of()), struck, set.getOrDefault(o.id, List.of())))
                 .toList();
     }
 
-    private GarmentOrder order(OrderEntity o, List<StoredReading> read, Set<String> set) {
+    private GarmentOrder order(
+            OrderEntity o, List<ReadingEntity> readingRows, List<StrikeEntity> strikeRows, List<MarkEntity> markRows) {
+        Map<String, StrikeEntity> struck =
+                strikeRows.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
+        List<StoredReading> read =
+                readingRows.stream().map(r -> r.reading(struck.get(r.id))).toList();
+        Marks set = Marks.NONE;
+        for (MarkEntity mark : markRows) {
+            set = set.with(mark.step, mark.setAt);
+        }
         Client client = clients.get(o.clientId);
         OrderForm form = forms.find(o.form, o.formVersion)
                 .orElseThrow(() -> new NotThere("Form " + o.form + " version " + o.formVersion + " is not known."))
@@ -227,7 +233,7 @@ public class Orders {
         }
         entity.choices = choices;
         orders.saveAndFlush(entity);
-        return loaded(List.of(entity)).get(0);
+        return loaded(entity);
     }
 
     @Transactional

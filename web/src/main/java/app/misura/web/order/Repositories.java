@@ -30,9 +30,11 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
 }
 
 interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
-    List<ReadingEntity> findByOrderIdOrderByPosition(String orderId);
+    @Query("select r from ReadingEntity r where r.orderId = :orderId order by r.position")
+    List<ReadingEntity> of(String orderId);
 
-    List<ReadingEntity> findByOrderIdInOrderByPosition(Collection<String> orderIds);
+    @Query("select r from ReadingEntity r where r.orderId in :orderIds order by r.position")
+    List<ReadingEntity> ofAll(Collection<String> orderIds);
 
     Optional<ReadingEntity> findByOrderIdAndClientKey(String orderId, String clientKey);
 
@@ -42,9 +44,14 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
 
 interface StrikeRepository extends JpaRepository<StrikeEntity, String> {
     @Query("select s from StrikeEntity s, ReadingEntity r where s.readingId = r.id and r.orderId in :orderIds")
-    List<StrikeEntity> ofOrders(Collection<String> orderIds);
+    List<StrikeEntity> ofAll(Collection<String> orderIds);
+
+    @Query("select s from StrikeEntity s, ReadingEntity r where s.readingId = r.id and r.orderId = :orderId")
+    List<StrikeEntity> of(String orderId);
 }
 
 interface MarkRepository extends JpaRepository<MarkEntity, String> {
+    List<MarkEntity> findByOrderId(String orderId);
+
     List<MarkEntity> findByOrderIdIn(Collection<String> orderIds);
 }

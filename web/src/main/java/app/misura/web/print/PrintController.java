@@ -51,10 +51,7 @@ class PrintController {
     @GetMapping("/orders/{id}/print/form.pdf")
     ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         GarmentOrder order = orders.get(id);
-        return pdf(
-                order,
-                "order-form",
-                PagePdf.write(FormPage.filled(head(order), Proof.of(order.sheet()), order.marks(), size(paper))));
+        return pdf(order, "order-form", PagePdf.write(FormPage.filled(head(order), order.course(), size(paper))));
     }
 
     @GetMapping("/orders/{id}/print/blank.pdf")

@@ -1,25 +1,20 @@
 package app.misura.web.proofing;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.course.Course;
 import app.misura.core.finding.Finding;
-import app.misura.core.form.Part;
 import app.misura.core.form.Step;
-import app.misura.core.format.ladder.Ladder;
-import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
-import app.misura.core.format.ladder.Rung;
 import app.misura.core.format.sums.LegSums;
 import app.misura.core.format.sums.NumberLine;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
-import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.OrderProof;
 import app.misura.web.order.Orders;
-import app.misura.web.ui.Say;
+import app.misura.web.ui.LadderView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,30 +32,21 @@ class ProofController {
         this.orders = orders;
     }
 
-    record Count(String sign, String words, boolean wrong) {}
-
-    record PartView(String letter, List<Rung> rungs, Ladder.Gate gate) {}
-
     record Again(String label, String name, String how) {}
 
     record Sides(String label, String name, String left, String right, String said) {}
 
     @GetMapping("/orders/{id}/proof")
     String proof(@PathVariable String id, Model model) {
-        OrderProof each = OrderProof.of(orders.get(id));
-        GarmentOrder order = each.order();
-        Proof proof = each.proof();
-        Ladder ladder = Ladder.of(proof, order.marks(), null, Metrics.PROOF);
+        GarmentOrder order = orders.get(id);
+        Course course = order.course();
+        Proof proof = course.proof();
         model.addAttribute("order", order);
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("wrong", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("verdict", proof.verdict().word());
-        model.addAttribute("taken", each.taken() + " of " + each.asked() + " taken");
-        model.addAttribute("complete", each.isComplete());
-        model.addAttribute("counts", counts(proof));
-        model.addAttribute("ladder", ladder);
-        model.addAttribute("brackets", LadderSvg.brackets(ladder));
-        model.addAttribute("parts", parts(order, ladder));
+        model.addAttribute("complete", course.isComplete());
+        model.addAttribute("ladder", LadderView.of(course, null, Metrics.PROOF));
         model.addAttribute("why", Why.of(proof));
         model.addAttribute("suspects", String.join(", ", proof.suspected()));
         model.addAttribute("line", line(proof));
@@ -72,35 +58,6 @@ class ProofController {
         model.addAttribute("waiting", unchecked(proof, false));
         model.addAttribute("unsteady", unsteady(order));
         return "proof";
-    }
-
-    private static List<Count> counts(Proof proof) {
-        List<Count> counts = new ArrayList<>();
-        for (Bracket.State state : List.of(
-                Bracket.State.CLOSED,
-                Bracket.State.WRONG,
-                Bracket.State.GAP,
-                Bracket.State.OPEN,
-                Bracket.State.TO_COME)) {
-            if (proof.count(state) > 0) {
-                counts.add(new Count(
-                        Say.sign(state), proof.count(state) + " " + state.word(), state == Bracket.State.WRONG));
-            }
-        }
-        return counts;
-    }
-
-    private static List<PartView> parts(GarmentOrder order, Ladder ladder) {
-        List<PartView> parts = new ArrayList<>();
-        for (Part part : order.form().parts()) {
-            List<Rung> rungs = ladder.rungs().stream()
-                    .filter(r -> r.step().part().equals(part.letter()))
-                    .toList();
-            if (!rungs.isEmpty()) {
-                parts.add(new PartView(part.letter(), rungs, ladder.gates().get(part.letter())));
-            }
-        }
-        return parts;
     }
 
     /** What was read against what the others say, where one reading is suspected. */

@@ -1,9 +1,9 @@
 package app.misura.web.today;
 
+import app.misura.core.course.Course;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.OrderProof;
 import app.misura.web.order.Orders;
 import app.misura.web.order.Stage;
 import app.misura.web.ui.Say;
@@ -46,16 +46,31 @@ class TodayController {
     /** A day of the week ahead with what is needed on it. */
     record Day(int number, String name, List<String> lines, boolean closed) {}
 
+    /** An order with how far its measuring has come. */
+    private record Open(GarmentOrder order, Course course) {
+        static Open of(GarmentOrder order) {
+            return new Open(order, order.course());
+        }
+
+        Proof proof() {
+            return course.proof();
+        }
+
+        int left() {
+            return course.steps().size() - course.taken();
+        }
+    }
+
     @GetMapping("/")
     String today(Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<OrderProof> open = orders.open().stream().map(OrderProof::of).toList();
+        List<Open> open = orders.open().stream().map(Open::of).toList();
         List<Waiting> waiting = new ArrayList<>();
         Map<LocalDate, List<String>> week = new LinkedHashMap<>();
         for (int i = 0; i < WEEK; i++) {
             week.put(today.plusDays(i), new ArrayList<>());
         }
-        for (OrderProof each : open) {
+        for (Open each : open) {
             waiting.add(waiting(each, today));
             List<String> day = each.order().neededOn() == null
                     ? null
@@ -82,7 +97,7 @@ class TodayController {
         return new Day(date.getDayOfMonth(), name, lines, closed);
     }
 
-    private static Waiting waiting(OrderProof each, LocalDate today) {
+    private static Waiting waiting(Open each, LocalDate today) {
         GarmentOrder order = each.order();
         Proof proof = each.proof();
         String base = "/orders/" + order.id();
@@ -90,11 +105,11 @@ class TodayController {
         String state;
         String verb;
         String link;
-        if (!each.isComplete() && !wrong) {
-            state = each.taken() == 0
-                    ? "measuring, " + each.asked() + " to take"
-                    : "measuring, " + (each.asked() - each.taken()) + " of " + each.asked() + " to take";
-            verb = each.taken() == 0 ? "Begin" : "Go on";
+        if (!each.course().isComplete() && !wrong) {
+            boolean fresh = each.course().taken() == 0;
+            int asked = each.course().steps().size();
+            state = "measuring, " + (fresh ? asked : each.left() + " of " + asked) + " to take";
+            verb = fresh ? "Begin" : "Go on";
             link = base + "/measure";
         } else if (wrong) {
             state = lower(proof.sentence().head());
@@ -130,18 +145,18 @@ class TodayController {
         return Character.toLowerCase(bare.charAt(0)) + bare.substring(1);
     }
 
-    private static Bracket.State state(OrderProof each) {
+    private static Bracket.State state(Open each) {
         if (each.proof().verdict() == Proof.Verdict.FAULTS) {
             return Bracket.State.WRONG;
         }
-        return each.isComplete() ? Bracket.State.CLOSED : Bracket.State.TO_COME;
+        return each.course().isComplete() ? Bracket.State.CLOSED : Bracket.State.TO_COME;
     }
 
-    private static String body(OrderProof each) {
+    private static String body(Open each) {
         return Say.sign(state(each));
     }
 
-    private static long count(List<OrderProof> open, Bracket.State state) {
+    private static long count(List<Open> open, Bracket.State state) {
         return open.stream().filter(o -> state(o) == state).count();
     }
 }

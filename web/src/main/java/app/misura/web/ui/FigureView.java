@@ -5,6 +5,7 @@ import app.misura.core.body.BodyNumbers;
 import app.misura.core.body.Picture;
 import app.misura.core.body.View;
 import app.misura.core.form.Step;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,8 +19,12 @@ public record FigureView(List<Turn> views, String svg) {
 
     public record Turn(String id, String name, boolean now) {}
 
-    /** The figure for a step; a view that is asked for stands where it is not the tape's own. */
-    public static FigureView of(Proof proof, Step step, @Nullable String wanted) {
+    /**
+     * The figure for a step; a view that is asked for stands where it is not the tape's own.
+     *
+     * @param side on which the tape lies; null where the step has none
+     */
+    public static FigureView of(Proof proof, Step step, @Nullable Side side, @Nullable String wanted) {
         Body body = Body.of(BodyNumbers.of(proof));
         Optional<Picture.Shown> shown =
                 step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition());
@@ -32,7 +37,7 @@ public record FigureView(List<Turn> views, String svg) {
         String svg = Picture.svg(
                 body,
                 view,
-                view == own ? shown.map(Picture.Shown::path).orElse(null) : null,
+                view == own ? shown.map(s -> s.on(side)).orElse(null) : null,
                 step.name(),
                 step.measure() == null ? step.prompt().brief() : step.measure().path(),
                 WIDTH,

@@ -2,6 +2,7 @@ package app.misura.web.ui;
 
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.proof.Bracket;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -34,6 +35,11 @@ public final class Say {
     public static String when(Instant at, ZoneId zone, LocalDate today) {
         LocalDate day = at.atZone(zone).toLocalDate();
         return day.equals(today) ? "today " + clock(at, zone) : DAY.format(day);
+    }
+
+    /** When a thing was, for a line that stands beside it: the hour alone if it was today. */
+    public static String recently(Instant at, Clock clock) {
+        return when(at, clock.getZone(), LocalDate.now(clock)).replace("today ", "");
     }
 
     /** How long until a day: "today", "1 day", "5 days", "2 days late". */

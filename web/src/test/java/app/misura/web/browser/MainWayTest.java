@@ -119,26 +119,25 @@ class MainWayTest extends TestHouse {
         awaitStep("P3");
     }
 
-    /** Types every reading from the keyboard; what is wrong replaces a step's own readings. */
-    private void measure(Map<String, List<String>> wrong) {
+    /** Types every reading from the keyboard. */
+    private void measure() {
         setMarks();
-        List<String> labels = List.copyOf(READINGS.keySet());
-        for (int i = 0; i < labels.size(); i++) {
-            String label = labels.get(i);
-            List<String> texts = wrong.getOrDefault(label, READINGS.get(label));
-            awaitStep(label);
-            for (String text : texts) {
-                int before = readings();
-                browser.await(
-                        "empty entry",
-                        () -> browser.find("#entry").getAttribute("value").isEmpty()
-                                && browser.find("#entry")
-                                        .equals(browser.driver().switchTo().activeElement()));
-                browser.type(text);
-                browser.enter();
-                browser.await("kept " + label + " " + text, () -> readings() == before + 1);
-                browser.await("page after " + label, () -> shown() == before + 1);
-            }
+        READINGS.keySet().forEach(label -> measure(label, READINGS.get(label)));
+    }
+
+    private void measure(String label, List<String> texts) {
+        awaitStep(label);
+        for (String text : texts) {
+            int before = readings();
+            browser.await(
+                    "empty entry",
+                    () -> browser.find("#entry").getAttribute("value").isEmpty()
+                            && browser.find("#entry")
+                                    .equals(browser.driver().switchTo().activeElement()));
+            browser.type(text);
+            browser.enter();
+            browser.await("kept " + label + " " + text, () -> readings() == before + 1);
+            browser.await("page after " + label, () -> shown() == before + 1);
         }
     }
 
@@ -158,7 +157,7 @@ class MainWayTest extends TestHouse {
     @Test
     void fromSignInToThePaperByKeyboard() throws Exception {
         String id = newOrder("Keyboard Person");
-        measure(Map.of());
+        measure();
         browser.driver().get(base + "/orders/" + id + "/proof");
         assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
         GarmentOrder order = orders.get(id);
@@ -218,7 +217,26 @@ class MainWayTest extends TestHouse {
     @Test
     void aWrongReadingIsNamedAndTheWayOutTaken() {
         String id = newOrder("Slipping Person");
-        measure(Map.of("S2", List.of("40.5")));
+        setMarks();
+        for (String label : READINGS.keySet()) {
+            if (label.equals("M1")) {
+                break;
+            }
+            measure(label, label.equals("S2") ? List.of("40.5") : READINGS.get(label));
+        }
+        browser.await("the gate of part S", () -> browser.text(".stephead .no").equals("S"));
+        assertThat(browser.text(".questions")).contains("S2 + D3 is 8.0 over S1");
+        assertThat(browser.all(".againlist b").stream().map(WebElement::getText))
+                .as("without the seat the two cannot be told apart")
+                .containsExactly("S1", "S2");
+        assertThat(browser.all("#entry")).isEmpty();
+        assertThat(browser.all("#onward")).as("a hard gate is not passed").isEmpty();
+        browser.type("g");
+        awaitStep("S1");
+        browser.driver().get(base + "/orders/" + id + "/measure?step=M1");
+        measure("M1", READINGS.get("M1"));
+        measure("M2", READINGS.get("M2"));
+        measure("W1", READINGS.get("W1"));
         browser.driver().get(base + "/orders/" + id + "/measure?step=S4");
         assertThat(browser.text(".sums")).contains("S2 + D3 is 8.0 over S1.").contains("Take S2 again");
         assertThat(browser.text("#rung-S2")).contains("wrong");

@@ -129,22 +129,19 @@ class OrdersTest extends TestHouse {
         List<GarmentOrder> open = orders.open();
         assertThat(clients.search("", 0, 50).total()).isGreaterThanOrEqualTo(14);
         assertThat(open.stream().filter(o -> o.title().contains("trousers"))).hasSizeGreaterThanOrEqualTo(6);
-        OrderProof slip = open.stream()
+        GarmentOrder slip = open.stream()
                 .filter(o -> o.client().name().equals("Leilani Brandvold"))
-                .map(OrderProof::of)
                 .findFirst()
                 .orElseThrow();
         assertThat(slip.proof().sentence().head()).isEqualTo("One number is wrong: step S2, about 7 cm too long.");
         assertThat(open.stream().anyMatch(o -> o.client().ageGroup() == AgeGroup.CHILD))
                 .isTrue();
         List<String> cuttable = open.stream()
-                .map(OrderProof::of)
-                .filter(OrderProof::isComplete)
-                .filter(p -> app.misura.core.cut.TrousersCut.of(
-                                p.proof(),
-                                app.misura.core.fit.TrousersChoices.of(p.order().answers()))
+                .filter(o -> o.course().isComplete())
+                .filter(o -> app.misura.core.cut.TrousersCut.of(
+                                o.proof(), app.misura.core.fit.TrousersChoices.of(o.answers()))
                         instanceof app.misura.core.cut.TrousersCut.Cut)
-                .map(p -> p.order().client().name())
+                .map(o -> o.client().name())
                 .toList();
         assertThat(cuttable)
                 .contains(

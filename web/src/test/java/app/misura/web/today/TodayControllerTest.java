@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Entry;
@@ -23,7 +24,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.ui.ExtendedModelMap;
 
@@ -70,10 +70,18 @@ class TodayControllerTest {
                 TODAY.plusDays(needed),
                 sheet,
                 readings,
-                Set.of(marks),
+                marks(marks),
                 "",
                 Instant.EPOCH,
                 0);
+    }
+
+    private static Marks marks(String... labels) {
+        Marks marks = Marks.NONE;
+        for (String label : labels) {
+            marks = marks.with(label, Instant.EPOCH);
+        }
+        return marks;
     }
 
     private static final String FULL =

@@ -1,0 +1,141 @@
+package app.misura.web.measuring;
+
+import app.misura.core.form.Step;
+import app.misura.core.length.Length;
+import app.misura.core.reading.Judged;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.NewReading;
+import app.misura.web.order.Orders;
+import app.misura.web.order.StoredReading;
+import app.misura.web.store.NotThere;
+import jakarta.servlet.http.HttpServletResponse;
+import java.security.Principal;
+import java.time.Clock;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/**
+ * Keeps what is said while measuring: readings, strikes, marks. Each is on disk before the answer, which is the address
+ * where the work goes on; only what cannot be kept is answered with the page, the text still in it.
+ */
+@Controller
+class KeepController {
+    private static final int LONGEST_SHOWN = 200;
+    private static final int LONGEST_KEY = 60;
+
+    private final Orders orders;
+    private final MeasureDesk desk;
+    private final Clock clock;
+
+    KeepController(Orders orders, MeasureDesk desk, Clock clock) {
+        this.orders = orders;
+        this.desk = desk;
+        this.clock = clock;
+    }
+
+    @PostMapping("/orders/{id}/measure")
+    String keep(
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(required = false) @Nullable String side,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String confirm,
+            @RequestParam(defaultValue = "go") String then,
+            @RequestParam(required = false) @Nullable String key,
+            @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
+            Principal who,
+            Model model,
+            HttpServletResponse response) {
+        GarmentOrder order = orders.get(id);
+        Step asked = order.form()
+                .find(step)
+                .filter(Step::takesReadings)
+                .orElseThrow(() -> new NotThere("This form has no step " + clip(step) + " that takes a reading."));
+        Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
+        Judged judged =
+                Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
+        boolean kept = judged instanceof Judged.Kept || judged instanceof Judged.Unusual && confirm.equals(text);
+        if (!kept) {
+            response.setStatus(422);
+            model.addAttribute("view", desk.view(order, Place.step(step, slot.side()), Heard.of(text, judged)));
+            return MeasureController.page(target);
+        }
+        NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));
+        String stored = orders.keep(id, List.of(reading)).readings().get(0).id();
+        Place onward = then.equals("again")
+                ? Place.step(step, slot.side())
+                : Place.of(orders.get(id).course().after(asked));
+        return "redirect:" + onward.address(id, stored);
+    }
+
+    private static String clip(String text) {
+        return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) : text;
+    }
+
+    private static @Nullable String usable(@Nullable String key) {
+        return key == null || key.isBlank() || key.length() > LONGEST_KEY ? null : key;
+    }
+
+    /** The value that a reading is for: of the side that is named, else the step's first. */
+    private static Sheet.Slot slot(GarmentOrder order, Step step, Place place) {
+        List<Sheet.Slot> slots = order.sheet().slots().stream()
+                .filter(s -> s.step().equals(step))
+                .toList();
+        if (slots.isEmpty()) {
+            throw new NotThere("Step " + step.label() + " is not asked for in this order.");
+        }
+        return slots.stream()
+                .filter(s -> s.isOneOfBoth() && s.side() == place.side())
+                .findFirst()
+                .orElse(slots.get(0));
+    }
+
+    private Reading reading(Sheet.Slot slot, String text, Judged judged, String by) {
+        Length length = judged instanceof Judged.Kept kept ? kept.length() : ((Judged.Unusual) judged).length();
+        return new Reading(
+                slot.step().label(), slot.side(), text, length, slot.step().play(), clock.instant(), by, null, null);
+    }
+
+    /** Sets a mark. @param back the step that waited for it and is gone back to; null to go on */
+    @PostMapping("/orders/{id}/marks")
+    String mark(
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(required = false) @Nullable String back,
+            Principal who) {
+        Step mark = orders.get(id)
+                .form()
+                .find(step)
+                .filter(Step::isMark)
+                .orElseThrow(() -> new NotThere("This form has no mark " + clip(step) + "."));
+        orders.setMark(id, mark.label(), who.getName());
+        Place onward = back != null
+                ? Place.step(back, null)
+                : Place.of(orders.get(id).course().after(mark));
+        return "redirect:" + onward.address(id, null);
+    }
+
+    @PostMapping("/orders/{id}/strike")
+    String strike(
+            @PathVariable String id,
+            @RequestParam String reading,
+            @RequestParam(defaultValue = "") String reason,
+            Principal who) {
+        Reading struck = orders.get(id).readings().stream()
+                .filter(r -> r.id().equals(reading))
+                .findFirst()
+                .map(StoredReading::reading)
+                .orElseThrow(() -> new NotThere("This reading is not on this order."));
+        String why = reason.isBlank() ? "taken again" : reason.strip();
+        orders.strike(id, reading, clip(why), who.getName());
+        return "redirect:" + Place.step(struck.step(), struck.side()).address(id, null);
+    }
+}

@@ -1,0 +1,166 @@
+package app.misura.web.measuring;
+
+import app.misura.core.course.Course;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Part;
+import app.misura.core.form.Settle;
+import app.misura.core.form.Step;
+import app.misura.core.length.LengthText;
+import app.misura.core.measure.Side;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.proof.SumWords;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.StoredReading;
+import app.misura.web.ui.Say;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Lays out the one step that is asked for: its entry, its tries, its sums. */
+final class StepDesk {
+    private final GarmentOrder order;
+    private final OrderForm form;
+    private final Course course;
+    private final Proof proof;
+    private final Step step;
+    private final List<Sheet.Slot> slots;
+
+    StepDesk(GarmentOrder order, Course course, Step step) {
+        this.order = order;
+        this.form = order.form();
+        this.course = course;
+        this.proof = course.proof();
+        this.step = step;
+        this.slots = course.slots(step);
+    }
+
+    /** @param wanted which of both sides; null for the one that waits */
+    MeasureView.StepView view(@Nullable Side wanted, Heard heard) {
+        Sheet.Slot slot = slot(wanted);
+        Part part = form.partOf(step);
+        return new MeasureView.StepView(
+                step.label(),
+                step.name(),
+                part.title() + " · " + part.place(),
+                step.prompt().how(),
+                step.prompt().place(),
+                step.prompt().mind(),
+                form.unit().symbol(),
+                "to " + form.increment().words(),
+                form.increment().fractions(),
+                step.settle() == Settle.SINGLE ? "" : step.settle().words(),
+                step.isMark(),
+                course.isTaken(step),
+                course.missingMark(step)
+                        .map(m -> new MeasureView.MarkView(m.label(), m.name()))
+                        .orElse(null),
+                course.isMoved(step) && slots.size() == 1 ? value(slots.get(0)) : "",
+                sides(slot),
+                slot == null || slot.side() == null ? null : slot.side().word(),
+                heard,
+                UUID.randomUUID().toString(),
+                slot == null ? List.of() : tries(slot),
+                sums(),
+                wayOut());
+    }
+
+    /** The side on which the tape lies; null where the step has none. @param wanted which of both; null for the one that waits */
+    @Nullable
+    Side side(@Nullable Side wanted) {
+        Sheet.Slot slot = slot(wanted);
+        return slot == null ? null : slot.side();
+    }
+
+    private Sheet.@Nullable Slot slot(@Nullable Side wanted) {
+        Optional<Sheet.Slot> named = slots.stream()
+                .filter(s -> s.isOneOfBoth() && s.side() == wanted)
+                .findFirst();
+        return named.or(() -> slots.stream()
+                        .filter(s -> !proof.settled().containsKey(s.id()))
+                        .findFirst())
+                .or(() -> slots.stream().findFirst())
+                .orElse(null);
+    }
+
+    private String value(Sheet.Slot slot) {
+        return proof.value(slot.id())
+                .map(l -> LengthText.column(l, form.unit()))
+                .orElse("");
+    }
+
+    private List<MeasureView.SideView> sides(Sheet.@Nullable Slot now) {
+        if (slots.size() < 2) {
+            return List.of();
+        }
+        return slots.stream()
+                .map(s -> new MeasureView.SideView(
+                        Objects.requireNonNull(s.side()).word(), value(s), s.equals(now)))
+                .toList();
+    }
+
+    private List<MeasureView.TryView> tries(Sheet.Slot slot) {
+        List<StoredReading> own = order.readings().stream()
+                .filter(r -> r.reading().step().equals(step.label())
+                        && (!slot.isOneOfBoth() || r.reading().side() == slot.side()))
+                .toList();
+        long counting = own.stream().filter(r -> r.reading().counts()).count();
+        boolean blind = step.settle() == Settle.TWO_AGREE && counting == 1;
+        List<MeasureView.TryView> tries = new ArrayList<>();
+        for (StoredReading stored : own) {
+            Reading r = stored.reading();
+            String text = r.length() == null ? "none" : LengthText.column(r.length(), form.unit());
+            String struck = r.struck() == null ? null : r.struck().reason();
+            tries.add(new MeasureView.TryView(stored.id(), text, struck, blind && r.counts()));
+        }
+        return tries;
+    }
+
+    private List<MeasureView.SumView> sums() {
+        return course.brackets().stream()
+                .filter(b -> b.closure().concerns(step.label()))
+                .filter(b -> b.state() != Bracket.State.NOT_CHECKED && b.state() != Bracket.State.WRONG)
+                .map(b ->
+                        new MeasureView.SumView(Say.sign(b.state()), b.closure().equation(), state(b)))
+                .toList();
+    }
+
+    private String state(Bracket bracket) {
+        if (bracket.state() == Bracket.State.CLOSED) {
+            return "closes";
+        }
+        if (bracket.state() == Bracket.State.GAP) {
+            return SumWords.direction(bracket, form.unit());
+        }
+        return bracket.waiting().stream()
+                .filter(l -> !l.equals(step.label()))
+                .reduce((a, b) -> b)
+                .map(l -> "waits for " + l + ", " + form.step(l).name().toLowerCase(Locale.ROOT))
+                .orElse("closes now");
+    }
+
+    /** At most one wrong sum: one of this step, else the first on the sheet. */
+    private MeasureView.@Nullable WayOut wayOut() {
+        Optional<Bracket> wrong = proof.bracketsOf(step.label()).stream()
+                .filter(b -> b.state() == Bracket.State.WRONG)
+                .findFirst()
+                .or(() -> proof.brackets().stream()
+                        .filter(b -> b.state() == Bracket.State.WRONG)
+                        .findFirst());
+        if (wrong.isEmpty() || proof.retake().isEmpty()) {
+            return null;
+        }
+        String before = course.firstAfter(form.partOf(step)).map(Step::part).orElse("");
+        return new MeasureView.WayOut(
+                Say.sign(Bracket.State.WRONG),
+                SumWords.direction(wrong.get(), form.unit()) + ".",
+                proof.retake().get(0),
+                before);
+    }
+}

@@ -1,0 +1,140 @@
+package app.misura.web.ui;
+
+import app.misura.core.course.Course;
+import app.misura.core.form.Part;
+import app.misura.core.format.ladder.Ladder;
+import app.misura.core.format.ladder.LadderSvg;
+import app.misura.core.format.ladder.Metrics;
+import app.misura.core.format.ladder.Rung;
+import app.misura.core.length.LengthText;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.SumWords;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A ladder as the templates see it: its parts with their rungs, the brackets as a drawing, the sums in words.
+ *
+ * @param progress how many steps of how many are taken
+ * @param counts how the sums stand, in words with signs
+ * @param spoken each sum in a sentence
+ */
+public record LadderView(
+        String progress, List<Count> counts, List<PartView> parts, String brackets, List<String> spoken) {
+
+    /** How many sums stand one way. */
+    public record Count(String sign, String words, boolean wrong) {}
+
+    /** @param gate what its bar says; null where there is none, empty where it is passed */
+    public record PartView(
+            String letter,
+            String title,
+            List<RungView> rungs,
+            @Nullable String gate) {}
+
+    /** A value in two, to be aligned at the point or the fraction. @param css what it is: a word, a fraction, a number */
+    public record Value(String whole, String rest, String css) {
+        static Value of(String text) {
+            LengthText.Parts parts = LengthText.parts(text);
+            String css = text.matches("[a-z].*") ? "word" : parts.isFraction() ? "v frac" : "v";
+            return new Value(parts.whole(), parts.rest(), css);
+        }
+    }
+
+    /**
+     * One rung.
+     *
+     * @param css its state as classes
+     * @param note what stands in the value's place where there is none: {@code now}, {@code needs P1}; empty for a line
+     * @param unseen the state in words where only form and colour say it
+     */
+    public record RungView(
+            String label,
+            String name,
+            String letter,
+            String css,
+            boolean now,
+            boolean derived,
+            List<Value> values,
+            String note,
+            String unseen) {
+        static RungView of(Rung rung) {
+            boolean empty = rung.values().stream().anyMatch(String::isEmpty);
+            String note =
+                    rung.isNow() && !rung.hasValue() ? "now" : rung.needs().isEmpty() ? "" : "needs " + rung.needs();
+            return new RungView(
+                    rung.step().label(),
+                    rung.step().name(),
+                    rung.firstOfPart() ? rung.step().part() : "",
+                    rung.state().css() + (rung.firstOfPart() ? " rung-first" : ""),
+                    rung.isNow(),
+                    rung.step().isDerived(),
+                    rung.values().stream()
+                            .filter(v -> !v.isEmpty())
+                            .map(Value::of)
+                            .toList(),
+                    note,
+                    unseen(rung.state(), empty && note.isEmpty()));
+        }
+
+        private static String unseen(Rung.State state, boolean toCome) {
+            return switch (state) {
+                case WRONG -> "wrong";
+                case AGAIN -> "to be looked at again";
+                default -> toCome ? "to come" : "";
+            };
+        }
+    }
+
+    private static final List<Bracket.State> COUNTED = List.of(
+            Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME);
+
+    /** @param now label of the step that is asked for; null if none is */
+    public static LadderView of(Course course, @Nullable String now, Metrics metrics) {
+        Ladder ladder = Ladder.of(course, now, metrics);
+        List<Bracket> sums = course.brackets();
+        return new LadderView(
+                course.taken() + " of " + course.steps().size(),
+                counts(sums),
+                parts(course, ladder),
+                LadderSvg.brackets(ladder),
+                sums.stream()
+                        .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
+                        .map(b -> SumWords.whole(b, course.proof().sheet().unit()))
+                        .toList());
+    }
+
+    private static List<Count> counts(List<Bracket> sums) {
+        List<Count> counts = new ArrayList<>();
+        for (Bracket.State state : COUNTED) {
+            long count = sums.stream().filter(b -> b.state() == state).count();
+            if (count > 0) {
+                counts.add(new Count(Say.sign(state), count + " " + state.word(), state == Bracket.State.WRONG));
+            }
+        }
+        return counts;
+    }
+
+    private static List<PartView> parts(Course course, Ladder ladder) {
+        List<PartView> parts = new ArrayList<>();
+        for (Part part : course.proof().sheet().form().parts()) {
+            List<RungView> rungs = ladder.rungs().stream()
+                    .filter(r -> r.step().part().equals(part.letter()))
+                    .map(RungView::of)
+                    .toList();
+            if (!rungs.isEmpty()) {
+                parts.add(new PartView(
+                        part.letter(), part.title(), rungs, bar(ladder.gates().get(part.letter()))));
+            }
+        }
+        return parts;
+    }
+
+    private static @Nullable String bar(Ladder.@Nullable Gate gate) {
+        if (gate == null || !gate.asks()) {
+            return gate == null ? null : "";
+        }
+        return "Gate: " + gate.open() + (gate.open() == 1 ? " sum" : " sums") + " to clear first";
+    }
+}
