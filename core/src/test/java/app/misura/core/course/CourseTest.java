@@ -1,0 +1,209 @@
+package app.misura.core.course;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
+import app.misura.core.measure.Side;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Sheets;
+import app.misura.core.reading.Strike;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class CourseTest {
+    private static final Instant LATER = Instant.EPOCH.plusSeconds(60);
+
+    private static Course without(String... labels) {
+        String text = Sheets.AVERAGE;
+        for (String label : labels) {
+            text = text.replaceAll(" " + label + "=\\S+", "");
+        }
+        return Sheets.course(text);
+    }
+
+    private static Step step(Course course, String label) {
+        return course.proof().sheet().form().step(label);
+    }
+
+    private static Part part(Course course, String letter) {
+        return course.proof().sheet().form().parts().stream()
+                .filter(p -> p.letter().equals(letter))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Next.AtStep next(Course course, String label) {
+        return (Next.AtStep) course.after(step(course, label));
+    }
+
+    private static Course onMarks(String sheet, Marks marks) {
+        return Course.of(Proof.of(Sheets.of(sheet)), marks);
+    }
+
+    @Test
+    void stepsAreMarksAndMeasuresAndNothingWorkedOut() {
+        Course course = Sheets.course(Sheets.AVERAGE);
+        List<String> labels = course.steps().stream().map(Step::label).toList();
+        assertThat(labels)
+                .startsWith("P1", "P2", "P3", "D1")
+                .doesNotContain("rise")
+                .doesNotHaveDuplicates();
+        assertThat(course.taken()).isEqualTo(labels.size() - 1);
+        assertThat(course.firstToCome()).map(Step::label).contains("W1");
+    }
+
+    @Test
+    void aWishMayStayOpen() {
+        assertThat(Sheets.course(Sheets.AVERAGE).isComplete()).isTrue();
+        assertThat(without("D4").isComplete()).isFalse();
+    }
+
+    @Test
+    void aStepOnBothSidesIsTakenWhenBothAre() {
+        Course half = without("D9-right");
+        assertThat(half.isTaken(step(half, "D9"))).isFalse();
+        assertThat(half.slots(step(half, "D9"))).hasSize(2);
+        assertThat(next(half, "D9")).isEqualTo(new Next.AtStep(step(half, "D9"), Side.RIGHT));
+        Course whole = without();
+        assertThat(whole.isTaken(step(whole, "D9"))).isTrue();
+    }
+
+    @Test
+    void aStepWaitsForTheFirstMarkItNeeds() {
+        Course unmarked = onMarks("P3=171", Marks.NONE);
+        assertThat(unmarked.missingMark(step(unmarked, "D2"))).map(Step::label).contains("P1");
+        Course band = onMarks("P3=171", Marks.NONE.with("P1", Instant.EPOCH));
+        assertThat(band.missingMark(step(band, "D2"))).map(Step::label).contains("P2");
+        assertThat(band.missingMark(step(band, "D1"))).isEmpty();
+        assertThat(unmarked.missingMark(step(unmarked, "P3"))).isEmpty();
+    }
+
+    @Test
+    void aMarkSetAnewReopensWhatWasReadOverIt() {
+        Course moved = onMarks(Sheets.AVERAGE, Sheets.MARKED.with("P2", LATER));
+        assertThat(moved.moved().stream().map(Step::label)).containsExactly("D2", "D3", "D8", "S2", "M2");
+        Bracket inside = bracket(moved, "inside-leg");
+        assertThat(inside.state()).isEqualTo(Bracket.State.OPEN);
+        assertThat(inside.waiting()).containsExactlyInAnyOrder("S2", "D3");
+        assertThat(bracket(moved, "loop").state()).isEqualTo(Bracket.State.CLOSED);
+        assertThat(Sheets.course(Sheets.AVERAGE).moved()).isEmpty();
+    }
+
+    @Test
+    void aReadingAfterTheMoveSettlesItAgain() {
+        Sheet sheet = Sheets.of(Sheets.AVERAGE);
+        for (String label : List.of("D2", "D3", "D8", "S2", "M2")) {
+            Reading old = sheet.readings().stream()
+                    .filter(r -> r.step().equals(label))
+                    .findFirst()
+                    .orElseThrow();
+            sheet = sheet.with(new Reading(
+                    label,
+                    old.side(),
+                    old.text(),
+                    old.length(),
+                    old.play(),
+                    LATER.plusSeconds(1),
+                    "tester",
+                    null,
+                    null));
+        }
+        Course again = Course.of(Proof.of(sheet), Sheets.MARKED.with("P2", LATER));
+        assertThat(again.moved()).isEmpty();
+        assertThat(bracket(again, "inside-leg").state()).isEqualTo(Bracket.State.CLOSED);
+    }
+
+    @Test
+    void aStruckReadingIsNotOneToLookAtAgain() {
+        Sheet sheet = Sheets.of("P3=171 D8=38");
+        Reading read = sheet.readings().get(1);
+        List<Reading> struck = new ArrayList<>(sheet.readings());
+        struck.set(
+                1,
+                new Reading(
+                        read.step(),
+                        read.side(),
+                        read.text(),
+                        read.length(),
+                        read.play(),
+                        read.at(),
+                        read.by(),
+                        null,
+                        new Strike("twisted", LATER, "tester")));
+        Course course = Course.of(
+                Proof.of(new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), struck)),
+                Sheets.MARKED.with("P2", LATER));
+        assertThat(course.isMoved(step(course, "D8"))).isFalse();
+    }
+
+    private static Bracket bracket(Course course, String id) {
+        return course.brackets().stream()
+                .filter(b -> b.closure().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void theGateOfAPartStandsOnceItIsTaken() {
+        Course before = without("D9-right");
+        assertThat(before.gate(part(before, "D"))).isEmpty();
+        Course after = without();
+        assertThat(after.gate(part(after, "D")))
+                .get()
+                .satisfies(g -> assertThat(g.asks()).isFalse());
+        assertThat(after.gate(part(after, "P"))).as("no gate after the marks").isEmpty();
+    }
+
+    @Test
+    void aWrongSumMakesTheGateAskWhereItsLastMemberIsTaken() {
+        Course wrong = Sheets.course(Sheets.AVERAGE.replace("S2=32.5", "S2=40.5"));
+        Gate gate = wrong.gate(part(wrong, "S")).orElseThrow();
+        assertThat(gate.asks()).isTrue();
+        assertThat(gate.isHard()).isTrue();
+        assertThat(gate.questions().stream().map(b -> b.closure().id())).containsExactly("inside-leg");
+        assertThat(wrong.gate(part(wrong, "D")).orElseThrow().asks()).isFalse();
+        assertThat(wrong.after(step(wrong, "S5"))).isEqualTo(new Next.AtGate(gate));
+    }
+
+    @Test
+    void theWorkGoesOnAtTheNextStepThatWaitsAndThenRound() {
+        Course course = without("D4", "S4");
+        assertThat(next(course, "D7").step().label()).isEqualTo("S4");
+        assertThat(next(course, "S5").step().label()).isEqualTo("W1");
+        assertThat(next(course, "W1").step().label()).isEqualTo("W1");
+        Course onlyBefore = onMarks(Sheets.AVERAGE.replaceAll(" D4=\\S+", "") + " W1=20", Sheets.MARKED);
+        assertThat(next(onlyBefore, "S5").step().label()).isEqualTo("D4");
+    }
+
+    @Test
+    void whereNothingWaitsTheNextInOrderIsShown() {
+        Course done = Sheets.course(Sheets.AVERAGE + " W1=20");
+        assertThat(done.firstToCome()).isEmpty();
+        assertThat(next(done, "D4").step().label()).isEqualTo("D7");
+        assertThat(next(done, "W1").step().label()).isEqualTo("W1");
+    }
+
+    @Test
+    void twoTriesApartAskForAThirdAndNoMore() {
+        String sheet = Sheets.AVERAGE.replaceAll(" U2=\\S+", "") + " U2=85 U2=89";
+        Course apart = Sheets.course(sheet);
+        assertThat(next(apart, "U2")).isEqualTo(new Next.AtStep(step(apart, "U2"), null));
+        Course third = Sheets.course(sheet + " U2=93");
+        assertThat(next(third, "U2").step().label()).isNotEqualTo("U2");
+    }
+
+    @Test
+    void pastAGateTheFirstStepOfTheLaterPartsThatWaits() {
+        Course course = without("M1", "M2");
+        assertThat(course.firstAfter(part(course, "S"))).map(Step::label).contains("M1");
+        assertThat(course.firstAfter(part(course, "W"))).isEmpty();
+        Course all = Sheets.course(Sheets.AVERAGE + " W1=20");
+        assertThat(all.firstAfter(part(all, "S"))).map(Step::label).contains("M1");
+    }
+}
