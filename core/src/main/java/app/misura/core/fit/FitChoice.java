@@ -12,7 +12,13 @@ public enum FitChoice {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** @throws IllegalArgumentException naming the words there are */
     public static FitChoice named(String word) {
-        return valueOf(word.toUpperCase(Locale.ROOT));
+        return switch (word) {
+            case "close" -> CLOSE;
+            case "regular" -> REGULAR;
+            case "easy" -> EASY;
+            default -> throw new IllegalArgumentException("fit must be close, regular or easy, not " + word);
+        };
     }
 }

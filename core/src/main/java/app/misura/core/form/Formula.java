@@ -24,7 +24,7 @@ public record Formula(Map<String, Double> terms) {
         Matcher matcher = TERM.matcher(text.strip());
         Map<String, Double> terms = new LinkedHashMap<>();
         int end = 0;
-        while (matcher.find() && matcher.start() == end) {
+        while (matcher.find() && matcher.start() == end && (end == 0 || matcher.group(1) != null)) {
             double factor = matcher.group(2) == null ? 1 : Double.parseDouble(matcher.group(2));
             factor /= matcher.group(3) == null ? 1 : Double.parseDouble(matcher.group(3));
             terms.merge(matcher.group(4), "-".equals(matcher.group(1)) ? -factor : factor, Double::sum);

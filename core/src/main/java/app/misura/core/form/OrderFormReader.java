@@ -143,7 +143,7 @@ public final class OrderFormReader {
     }
 
     private static Step sided(Step s, @Nullable String side) {
-        return side == null ? s : s.withSide(StepSide.valueOf(side.toUpperCase(Locale.ROOT)));
+        return side == null ? s : s.withSide(word(StepSide.class, side));
     }
 
     private OrderForm whole(FormDoc doc) {
@@ -154,8 +154,7 @@ public final class OrderFormReader {
                         letter,
                         part.title(),
                         part.place(),
-                        Part.Gate.valueOf(
-                                part.gate() == null ? "NONE" : part.gate().toUpperCase(Locale.ROOT)),
+                        part.gate() == null ? Part.Gate.NONE : word(Part.Gate.class, part.gate()),
                         part.steps().stream().map(s -> step(letter, s, unit)).toList())));
         List<Closure> closures = new ArrayList<>();
         for (ClosureDoc c : orEmpty(doc.closures())) {
@@ -206,17 +205,29 @@ public final class OrderFormReader {
                 s.name(),
                 measure,
                 orEmpty(s.needs()),
-                s.side() == null ? StepSide.NONE : StepSide.valueOf(s.side().toUpperCase(Locale.ROOT)),
+                s.side() == null ? StepSide.NONE : word(StepSide.class, s.side()),
                 s.condition() == null ? Condition.USUAL : Condition.of(s.condition()),
                 s.play() == null ? Play.SNUG : Play.named(s.play()).orElseThrow(),
-                s.settle() == null
-                        ? Settle.SINGLE
-                        : Settle.valueOf(s.settle().toUpperCase(Locale.ROOT).replace('-', '_')),
+                s.settle() == null ? Settle.SINGLE : word(Settle.class, s.settle()),
                 s.within() == null ? Length.ZERO : length(s.within(), unit),
                 Boolean.TRUE.equals(s.critical()),
                 choice,
                 s.derived() == null ? null : Formula.parse(s.derived()),
                 new Step.Prompt(s.how(), s.place(), s.brief(), s.mind() == null ? "" : s.mind()));
+    }
+
+    /** The constant that is written so: {@code two-agree}. */
+    private static <E extends Enum<E>> E word(Class<E> of, String written) {
+        List<String> words = new ArrayList<>();
+        for (E each : of.getEnumConstants()) {
+            String word = each.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            if (word.equals(written)) {
+                return each;
+            }
+            words.add(word);
+        }
+        throw new IllegalArgumentException(
+                of.getSimpleName().toLowerCase(Locale.ROOT) + " must be one of " + words + ", not " + written);
     }
 
     private static Length length(String text, Unit unit) {
