@@ -25,9 +25,10 @@ public record Tiles(int columns, int rows, double stepX, double stepY, double ma
         return new Tiles(columns, rows, stepX, stepY, MARGIN);
     }
 
-    /** Name of a page: row letter, column number. */
+    /** Name of a page: row letter, column number; after row Z come AA, AB. */
     public String name(int row, int column) {
-        return (char) ('A' + row % 26) + (row >= 26 ? "" + row / 26 : "") + (column + 1);
+        String before = row >= 26 ? String.valueOf((char) ('A' + row / 26 - 1)) : "";
+        return before + (char) ('A' + row % 26) + (column + 1);
     }
 
     /** The place of the drawing that lies at the corner of a page's printed part. */
