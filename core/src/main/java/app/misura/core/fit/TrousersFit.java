@@ -1,6 +1,7 @@
 package app.misura.core.fit;
 
 import app.misura.core.draft.block.TrousersInput;
+import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
 import java.util.ArrayList;
@@ -43,8 +44,6 @@ public final class TrousersFit {
     private static final double GROW_LIMB = 5;
     private static final double GROW_LENGTH = 20;
     private static final double GROW_LOOP = 15;
-    /** Left and right thighs further apart than this are drafted apart, mm; nearer, the larger serves both. */
-    public static final double APART = 25;
 
     private final Proof proof;
     private final TrousersChoices choices;
@@ -109,7 +108,7 @@ public final class TrousersFit {
         double hemUp = choices.hemAboveFloor();
         double seatFinished = girth("seat", seat, SEAT[fit] * child, GROW_TRUNK, seatNeed(seat));
         double waistFinished = girth("waist", waist, WAIST[fit] * child, GROW_TRUNK, 0);
-        boolean apart = Math.abs(thighs[0].net() - thighs[1].net()) > APART;
+        boolean apart = Math.abs(thighs[0].net() - thighs[1].net()) > LeftRight.APART.toMm();
         NetBody.Value wider = thighs[0].net() > thighs[1].net() ? thighs[0] : thighs[1];
         double thigh = girth("thigh", wider, THIGH[fit] * child, GROW_TRUNK, 0);
         double narrowerThigh = thigh - Math.abs(thighs[0].net() - thighs[1].net());
@@ -147,7 +146,7 @@ public final class TrousersFit {
                 wider.net(),
                 child < 1,
                 choices.front());
-        TrousersInput narrow = apart ? withThigh(wide, cloth.across(narrowerThigh)) : wide;
+        TrousersInput narrow = apart ? wide.withThigh(cloth.across(narrowerThigh)) : wide;
         boolean leftWider = wider == thighs[0];
         return new Fitted(
                 leftWider ? wide : narrow,
@@ -273,29 +272,5 @@ public final class TrousersFit {
                 ease,
                 finished,
                 cut));
-    }
-
-    private static TrousersInput withThigh(TrousersInput i, double thigh) {
-        return new TrousersInput(
-                i.waist(),
-                i.seat(),
-                thigh,
-                i.knee(),
-                i.kneeFloor(),
-                i.hem(),
-                i.loop(),
-                i.outside(),
-                i.inside(),
-                i.seatDepth(),
-                i.kneeHeight(),
-                i.band(),
-                i.seatShape(),
-                i.netSeat(),
-                i.netWaist(),
-                i.netLoop(),
-                i.netRise(),
-                i.netThigh(),
-                i.child(),
-                i.front());
     }
 }

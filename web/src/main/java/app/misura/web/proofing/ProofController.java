@@ -10,12 +10,12 @@ import app.misura.core.format.sums.NumberLine;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
+import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.LadderView;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -92,24 +92,16 @@ class ProofController {
     }
 
     private static List<Sides> sides(Proof proof) {
-        List<Sides> sides = new ArrayList<>();
         Unit unit = proof.sheet().unit();
-        for (Step step : proof.sheet().form().steps()) {
-            Optional<Length> left = proof.value(step.label() + "-left");
-            Optional<Length> right = proof.value(step.label() + "-right");
-            if (left.isPresent() && right.isPresent()) {
-                Length apart = left.get().minus(right.get()).abs();
-                boolean even = apart.toCm() <= 2.5;
-                sides.add(new Sides(
-                        step.label(),
-                        step.name(),
-                        LengthText.column(left.get(), unit),
-                        LengthText.column(right.get(), unit),
-                        LengthText.column(apart, unit) + " apart: "
-                                + (even ? "the larger serves both." : "the pieces are drafted apart.")));
-            }
-        }
-        return sides;
+        return LeftRight.of(proof.settled()).stream()
+                .map(pair -> new Sides(
+                        pair.step().label(),
+                        pair.step().name(),
+                        LengthText.column(pair.left(), unit),
+                        LengthText.column(pair.right(), unit),
+                        LengthText.column(pair.apart(), unit) + " apart: "
+                                + (pair.isEven() ? "the larger serves both." : "the pieces are drafted apart.")))
+                .toList();
     }
 
     private static List<String> unchecked(Proof proof, boolean inNoSum) {

@@ -42,7 +42,7 @@ public final class TrousersBlock {
                     TrousersInput.Pair.SEAT_DEPTH_RISE, "the fullest seat cannot lie there on so long a rise");
         }
         double kept = TrousersParameters.clamp(ratio, DEPTH[1], DEPTH[2]);
-        TrousersBlock block = new TrousersBlock(kept == ratio ? input : withDepth(input, kept * input.rise()));
+        TrousersBlock block = new TrousersBlock(kept == ratio ? input : input.withSeatDepth(kept * input.rise()));
         if (kept != ratio) {
             block.cautions.add(String.format(
                     Locale.ROOT,
@@ -51,30 +51,6 @@ public final class TrousersBlock {
                     ratio * 100));
         }
         return block.draft();
-    }
-
-    private static TrousersInput withDepth(TrousersInput i, double depth) {
-        return new TrousersInput(
-                i.waist(),
-                i.seat(),
-                i.thigh(),
-                i.knee(),
-                i.kneeFloor(),
-                i.hem(),
-                i.loop(),
-                i.outside(),
-                i.inside(),
-                depth,
-                i.kneeHeight(),
-                i.band(),
-                i.seatShape(),
-                i.netSeat(),
-                i.netWaist(),
-                i.netLoop(),
-                i.netRise(),
-                i.netThigh(),
-                i.child(),
-                i.front());
     }
 
     private TrousersOutcome draft() {

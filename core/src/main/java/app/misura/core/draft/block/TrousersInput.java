@@ -47,6 +47,40 @@ public record TrousersInput(
         }
     }
 
+    /** The same trousers over another thigh. */
+    public TrousersInput withThigh(double other) {
+        return with(other, seatDepth);
+    }
+
+    /** The same trousers with the fullest seat at another depth. */
+    TrousersInput withSeatDepth(double other) {
+        return with(thigh, other);
+    }
+
+    private TrousersInput with(double otherThigh, double otherDepth) {
+        return new TrousersInput(
+                waist,
+                seat,
+                otherThigh,
+                knee,
+                kneeFloor,
+                hem,
+                loop,
+                outside,
+                inside,
+                otherDepth,
+                kneeHeight,
+                band,
+                seatShape,
+                netSeat,
+                netWaist,
+                netLoop,
+                netRise,
+                netThigh,
+                child,
+                front);
+    }
+
     public double rise() {
         return outside - inside;
     }

@@ -1,0 +1,41 @@
+package app.misura.core.proof;
+
+import app.misura.core.form.Step;
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** One step as it was read on both sides. */
+public record LeftRight(Step step, Length left, Length right) {
+    /**
+     * So far the larger side serves both in the cut; further apart the sides are asked about, and each is drafted. A house
+     * default for a measure that is only a floor of its block, such as a trouser's thigh.
+     */
+    public static final Length APART = Length.of("2.5", Unit.CM);
+
+    /** Every step with a value on each side, in form order. */
+    public static List<LeftRight> of(Map<String, Settled> settled) {
+        List<LeftRight> pairs = new ArrayList<>();
+        for (Settled left : settled.values()) {
+            Length l = left.length();
+            if (l != null && left.id().endsWith("-left")) {
+                Sheet.length(settled, left.step().label() + "-right")
+                        .ifPresent(r -> pairs.add(new LeftRight(left.step(), l, r)));
+            }
+        }
+        return pairs;
+    }
+
+    public Length apart() {
+        return left.minus(right).abs();
+    }
+
+    /** Whether one piece serves both sides. */
+    public boolean isEven() {
+        return apart().compareTo(APART) <= 0;
+    }
+}
