@@ -1,0 +1,90 @@
+package app.misura.web;
+
+import app.misura.core.course.Marks;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Entry;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Strike;
+import app.misura.web.client.Client;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Stage;
+import app.misura.web.order.StoredReading;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Orders for tests that need no database. */
+public final class TestOrders {
+    public static final LocalDate TODAY = LocalDate.of(2026, 5, 13);
+    public static final Instant NOW = TODAY.atTime(9, 0).toInstant(ZoneOffset.UTC);
+    public static final Clock CLOCK = Clock.fixed(NOW, ZoneOffset.UTC);
+
+    /** All of the trousers' steps but the wish; the readings are one body. */
+    public static final String FULL = "P3=171 D1=103 D2=58.5 D3=45 D4=18 D7=36.5 D8=38 D9-left=57.5 D9-right=58"
+            + " U1=101.5 U2=87.5 U2=87.5 S1=77.5 S2=32.5 S3=69.5 S4=27 S5=42.5 M1=25.5 M2=41";
+
+    /** Band and knee, set before anything was read. */
+    public static final Marks MARKED = marks("P1", "P2");
+
+    private TestOrders() {}
+
+    public static Marks marks(String... labels) {
+        Marks marks = Marks.NONE;
+        for (String label : labels) {
+            marks = marks.with(label, Instant.EPOCH);
+        }
+        return marks;
+    }
+
+    public static Client client(String name) {
+        return new Client("c" + name, name, Side.RIGHT, AgeGroup.ADULT, "", NOW, 0);
+    }
+
+    /** An order in centimetres whose readings are written as {@code U1=101.5 D9-left=57.5}; {@code ~} strikes one. */
+    public static GarmentOrder of(String name, String readings, Marks marks) {
+        return of(name, readings, marks, Unit.CM, Stage.MEASURING, 5);
+    }
+
+    public static GarmentOrder of(String name, String readings, Marks marks, Unit unit, Stage stage, int neededIn) {
+        OrderForm form = OrderForms.shipped().get("trousers-tailored").in(unit);
+        Client client = client(name);
+        List<StoredReading> stored = new ArrayList<>();
+        for (String each : readings.isBlank() ? new String[0] : readings.split(" ")) {
+            stored.add(stored("r" + stored.size(), form, each));
+        }
+        Sheet sheet = new Sheet(
+                form,
+                client.wearer(),
+                Map.of(),
+                stored.stream().map(StoredReading::reading).toList());
+        return new GarmentOrder(
+                "o" + name, 1, client, "trousers", stage, TODAY.plusDays(neededIn), sheet, stored, marks, "", NOW, 0);
+    }
+
+    private static StoredReading stored(String id, OrderForm form, String written) {
+        boolean struck = written.endsWith("~");
+        String[] parts = written.replace("~", "").split("=");
+        String label = parts[0].replaceAll("-(left|right)$", "");
+        String text = parts[1].replace('_', ' ');
+        Reading reading = new Reading(
+                label,
+                parts[0].endsWith("-left") ? Side.LEFT : Side.RIGHT,
+                text,
+                Entry.parse(text, form.unit()).asLength().orElse(null),
+                form.step(label).play(),
+                NOW.minusSeconds(60),
+                "measurer",
+                null,
+                struck ? new Strike("tape twisted", NOW, "measurer") : null);
+        return new StoredReading(id, reading, null);
+    }
+}

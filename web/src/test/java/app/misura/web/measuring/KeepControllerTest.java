@@ -1,0 +1,203 @@
+package app.misura.web.measuring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyList;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.misura.core.length.Length;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
+import app.misura.web.TestOrders;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.NewReading;
+import app.misura.web.order.Orders;
+import app.misura.web.order.StoredReading;
+import app.misura.web.store.NotThere;
+import java.security.Principal;
+import java.util.List;
+import java.util.Objects;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Captor;
+import org.mockito.MockitoAnnotations;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.ui.ExtendedModelMap;
+
+class KeepControllerTest {
+    private static final Principal MEASURER = () -> "measurer";
+
+    private final Orders orders = mock(Orders.class);
+    private final KeepController controller =
+            new KeepController(orders, new MeasureDesk(TestOrders.CLOCK), TestOrders.CLOCK);
+    private final MockHttpServletResponse response = new MockHttpServletResponse();
+    private final ExtendedModelMap model = new ExtendedModelMap();
+
+    @Captor
+    private ArgumentCaptor<List<NewReading>> kept;
+
+    @BeforeEach
+    void open() {
+        MockitoAnnotations.openMocks(this);
+        when(orders.keep(eq("o1"), anyList())).thenAnswer(call -> {
+            List<NewReading> wanted = call.getArgument(1);
+            return new Orders.Kept(
+                    wanted.stream()
+                            .map(w -> new StoredReading("new", w.reading(), w.key()))
+                            .toList(),
+                    wanted.size());
+        });
+    }
+
+    private void order(String before, String after) {
+        GarmentOrder first = TestOrders.of("1", before, TestOrders.MARKED);
+        GarmentOrder then = TestOrders.of("1", after, TestOrders.MARKED);
+        when(orders.get("o1")).thenReturn(first, then);
+    }
+
+    private String keep(String step, String side, String text, String confirm, String then, String key) {
+        return controller.keep("o1", step, side, text, confirm, then, key, "measure", MEASURER, model, response);
+    }
+
+    private NewReading stored() {
+        verify(orders).keep(eq("o1"), kept.capture());
+        return kept.getValue().get(0);
+    }
+
+    @Test
+    void aReadingIsOnDiskBeforeTheAnswerWhichIsTheNextPlace() {
+        order("P3=171", "P3=171 D1=103");
+        assertThat(keep("D1", null, "103", "", "go", "k1")).isEqualTo("redirect:/orders/o1/measure?step=D2&kept=new");
+        NewReading reading = stored();
+        assertThat(reading.key()).isEqualTo("k1");
+        assertThat(reading.reading().length()).isEqualTo(Length.of("103", Unit.CM));
+        assertThat(reading.reading().text()).isEqualTo("103");
+        assertThat(reading.reading().by()).isEqualTo("measurer");
+        assertThat(reading.reading().at()).isEqualTo(TestOrders.NOW);
+        assertThat(response.getStatus()).isEqualTo(200);
+    }
+
+    @Test
+    void whatIsTypedIsKeptBesideWhatItWasReadAs() {
+        order("P3=171", "P3=171 D1=103.5");
+        keep("D1", null, " 103,4 ", "", "go", null);
+        assertThat(stored().reading().text()).isEqualTo(" 103,4 ");
+        assertThat(kept.getValue().get(0).reading().length()).isEqualTo(Length.of("103.5", Unit.CM));
+    }
+
+    @Test
+    void anotherTryStaysAtItsStep() {
+        order("P3=171", "P3=171 U1=101");
+        assertThat(keep("U1", null, "101", "", "again", null))
+                .isEqualTo("redirect:/orders/o1/measure?step=U1&kept=new");
+    }
+
+    @Test
+    void oneSideLeadsToTheOther() {
+        order("P3=171", "P3=171 D9-left=57");
+        assertThat(keep("D9", "left", "57", "", "go", null))
+                .isEqualTo("redirect:/orders/o1/measure?step=D9&side=right&kept=new");
+        assertThat(stored().reading().side()).isEqualTo(Side.LEFT);
+    }
+
+    @Test
+    void aSumThatIsWrongLeadsToItsGate() {
+        String before = TestOrders.FULL.replace(" S5=42.5", "").replace("S2=32.5", "S2=40");
+        order(before, before + " S5=42.5");
+        assertThat(keep("S5", null, "42.5", "", "go", null)).isEqualTo("redirect:/orders/o1/measure?gate=S&kept=new");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"12..5", "abc", "37 5/3", "-4", "0", "1e9", "<script>alert(1)</script>", "🙂", ""})
+    void whatCannotBeReadIsSaidAndStandsStill(String text) {
+        order("P3=171", "P3=171");
+        assertThat(keep("D1", null, text, "", "go", null)).isEqualTo("measure :: measure");
+        assertThat(response.getStatus()).isEqualTo(422);
+        MeasureView.StepView step =
+                Objects.requireNonNull(((MeasureView) Objects.requireNonNull(model.get("view"))).step());
+        assertThat(step.label()).isEqualTo("D1");
+        assertThat(step.heard().entry()).isEqualTo(text);
+        assertThat(step.heard().tone()).isEqualTo("wrong");
+        assertThat(step.heard().sentence()).isNotBlank();
+        verify(orders, never()).keep(anyString(), anyList());
+    }
+
+    @Test
+    void anUnusualLengthIsAskedAboutOnceAndKeptWhenConfirmed() {
+        order("P3=171", "P3=171 U1=39.5");
+        keep("U1", null, "39.5", "", "go", null);
+        MeasureView.StepView step =
+                Objects.requireNonNull(((MeasureView) Objects.requireNonNull(model.get("view"))).step());
+        assertThat(step.heard().confirm()).isEqualTo("39.5");
+        assertThat(step.heard().sentence()).contains("looks like inches");
+        verify(orders, never()).keep(anyString(), anyList());
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "P3=171", TestOrders.MARKED));
+        assertThat(keep("U1", null, "39.5", "39.5", "go", null)).startsWith("redirect:");
+        verify(orders).keep(eq("o1"), anyList());
+    }
+
+    @Test
+    void anotherTextThanTheConfirmedOneIsAskedAboutAnew() {
+        order("P3=171", "P3=171");
+        assertThat(keep("U1", null, "38", "39.5", "go", null)).isEqualTo("measure :: measure");
+        verify(orders, never()).keep(anyString(), anyList());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Z9", "P1", "rise", "'<script>'"})
+    void whatIsNoStepWithReadingsIsNotThere(String step) {
+        order("P3=171", "P3=171");
+        assertThatThrownBy(() -> keep(step, null, "50", "", "go", null))
+                .isInstanceOf(NotThere.class)
+                .hasMessageContaining("has no step");
+    }
+
+    @Test
+    void aKeyThatIsTooLongIsNone() {
+        order("P3=171", "P3=171 D1=103");
+        keep("D1", null, "103", "", "go", "k".repeat(61));
+        assertThat(stored().key()).isNull();
+    }
+
+    @Test
+    void withoutScriptTheWholePageIsAnswered() {
+        order("P3=171", "P3=171");
+        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, null, MEASURER, model, response))
+                .isEqualTo("measure");
+    }
+
+    @Test
+    void aMarkIsSetAndTheStepThatWaitedComesBack() {
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.marks("P1")));
+        assertThat(controller.mark("o1", "P2", "D3", MEASURER)).isEqualTo("redirect:/orders/o1/measure?step=D3");
+        verify(orders).setMark("o1", "P2", "measurer");
+        assertThat(controller.mark("o1", "P1", null, MEASURER)).isEqualTo("redirect:/orders/o1/measure?step=P2");
+        assertThatThrownBy(() -> controller.mark("o1", "D1", null, MEASURER)).isInstanceOf(NotThere.class);
+        verify(orders, never()).setMark(eq("o1"), eq("D1"), any());
+    }
+
+    @Test
+    void aTryIsStruckWithItsReasonAndNotAnothersOrders() {
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "D9-left=57 D1=103", TestOrders.MARKED));
+        assertThat(controller.strike("o1", "r0", "  tape twisted ", MEASURER))
+                .isEqualTo("redirect:/orders/o1/measure?step=D9&side=left");
+        verify(orders).strike("o1", "r0", "tape twisted", "measurer");
+        controller.strike("o1", "r1", " ", MEASURER);
+        verify(orders).strike("o1", "r1", "taken again", "measurer");
+        controller.strike("o1", "r1", "x".repeat(900), MEASURER);
+        verify(orders).strike("o1", "r1", "x".repeat(200), "measurer");
+        assertThatThrownBy(() -> controller.strike("o1", "other", "", MEASURER))
+                .isInstanceOf(NotThere.class)
+                .hasMessageContaining("not on this order");
+    }
+}

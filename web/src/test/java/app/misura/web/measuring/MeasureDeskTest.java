@@ -1,0 +1,194 @@
+package app.misura.web.measuring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.course.Marks;
+import app.misura.core.length.Unit;
+import app.misura.web.TestOrders;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Stage;
+import java.time.Instant;
+import java.util.Objects;
+import org.junit.jupiter.api.Test;
+
+class MeasureDeskTest {
+    private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK);
+
+    private static GarmentOrder order(String readings) {
+        return TestOrders.of("Somebody", readings, TestOrders.MARKED);
+    }
+
+    private MeasureView view(GarmentOrder order, String step) {
+        return desk.view(order, Place.step(step, null), null, null);
+    }
+
+    private MeasureView.StepView step(GarmentOrder order, String step) {
+        return Objects.requireNonNull(view(order, step).step());
+    }
+
+    @Test
+    void aStepSaysWhatToDoAndNothingOfTheNumberToCome() {
+        MeasureView view = view(order(TestOrders.FULL.replace(" S5=42.5", "")), "S5");
+        MeasureView.StepView step = Objects.requireNonNull(view.step());
+        assertThat(view.name()).isEqualTo("S5 Back rise");
+        assertThat(step.how()).startsWith("From the lower edge of the band");
+        assertThat(step.unit()).isEqualTo("cm");
+        assertThat(step.fineness()).isEqualTo("to half centimetres");
+        assertThat(step.sums()).singleElement().satisfies(s -> {
+            assertThat(s.equation()).isEqualTo("S4 + S5 = S3");
+            assertThat(s.state()).isEqualTo("closes now");
+        });
+        assertThat(view.ladder().spoken()).noneMatch(s -> s.contains("42.5"));
+        assertThat(view.previous()).isEqualTo("S4");
+        assertThat(view.next()).isEqualTo("M1");
+        assertThat(view.kept()).isEqualTo("kept 08:59");
+        assertThat(view.ladder().progress()).isEqualTo("18 of 20");
+    }
+
+    @Test
+    void withoutAPlaceTheFirstStepThatWaitsIsAsked() {
+        assertThat(view(order(""), null).name()).isEqualTo("P3 Height");
+        assertThat(view(order(TestOrders.FULL), null).name()).isEqualTo("W1 Hem width");
+        assertThat(view(order(TestOrders.FULL + " W1=20"), null).name())
+                .as("all taken: the last")
+                .isEqualTo("W1 Hem width");
+        assertThat(view(order(""), "Z9").name()).as("no such step").isEqualTo("P3 Height");
+        assertThat(view(order(""), "P1").previous()).isNull();
+        assertThat(view(order(""), "W1").next()).isNull();
+    }
+
+    @Test
+    void aStepWaitsForItsMark() {
+        GarmentOrder unmarked = TestOrders.of("Somebody", "P3=171", TestOrders.marks("P1"));
+        MeasureView.StepView knee = step(unmarked, "D3");
+        assertThat(knee.missing()).isEqualTo(new MeasureView.MarkView("P2", "Knee centre"));
+        assertThat(step(unmarked, "D1").missing()).isNull();
+        assertThat(step(unmarked, "P1").markSet()).isTrue();
+        assertThat(step(unmarked, "P2").markSet()).isFalse();
+    }
+
+    @Test
+    void aMarkThatMovedAsksForWhatWasReadOverIt() {
+        Marks moved = TestOrders.MARKED.with("P2", Instant.now().plusSeconds(60 * 60 * 24 * 365));
+        GarmentOrder order = TestOrders.of("Somebody", TestOrders.FULL, moved);
+        MeasureView view = view(order, "D2");
+        assertThat(view.moved()).isEqualTo("Knee centre moved: 5 steps to look at again");
+        assertThat(Objects.requireNonNull(view.step()).still()).isEqualTo("58.5");
+        assertThat(step(order, "U1").still()).isEmpty();
+        assertThat(view(order(TestOrders.FULL), "D2").moved()).isEmpty();
+    }
+
+    @Test
+    void bothSidesStandSideBySideAndTheOneThatWaitsIsAsked() {
+        GarmentOrder left = order("P3=171 D9-left=57.5");
+        MeasureView.StepView step = step(left, "D9");
+        assertThat(step.sides())
+                .containsExactly(
+                        new MeasureView.SideView("left", "57.5", false), new MeasureView.SideView("right", "", true));
+        assertThat(step.side()).isEqualTo("right");
+        MeasureView.StepView again = Objects.requireNonNull(
+                desk.view(left, Place.of("D9", "left", null), null, null).step());
+        assertThat(again.side()).isEqualTo("left");
+        assertThat(again.tries()).extracting(MeasureView.TryView::text).containsExactly("57.5");
+        assertThat(step(left, "U1").sides()).isEmpty();
+        assertThat(step(left, "U1").side()).isNull();
+    }
+
+    @Test
+    void theFirstOfTwoThatMustAgreeIsHiddenUntilTheSecondIsIn() {
+        assertThat(step(order("P3=171 U2=87.5"), "U2").tries())
+                .singleElement()
+                .satisfies(t -> assertThat(t.hidden()).isTrue());
+        assertThat(step(order("P3=171 U2=87.5 U2=88"), "U2").tries()).hasSize(2).noneMatch(MeasureView.TryView::hidden);
+        assertThat(step(order("P3=171 D1=103"), "D1").tries()).noneMatch(MeasureView.TryView::hidden);
+        assertThat(step(order("P3=171 U2=85~ U2=87.5"), "U2").tries())
+                .as("a struck one does not count as a first")
+                .extracting(MeasureView.TryView::hidden)
+                .containsExactly(false, true);
+    }
+
+    @Test
+    void aStruckTryStandsThereWithItsReason() {
+        assertThat(step(order("P3=171 D1=130~ D1=103"), "D1").tries())
+                .extracting(MeasureView.TryView::text, MeasureView.TryView::struck)
+                .containsExactly(
+                        org.assertj.core.groups.Tuple.tuple("130.0", "tape twisted"),
+                        org.assertj.core.groups.Tuple.tuple("103.0", null));
+    }
+
+    @Test
+    void aWrongSumNamesItsWayOutOnEveryStep() {
+        GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
+        MeasureView.WayOut own = Objects.requireNonNull(step(wrong, "S2").wayOut());
+        assertThat(own.said()).isEqualTo("S2 + D3 is 7.5 over S1.");
+        assertThat(own.again()).isEqualTo("S2");
+        assertThat(own.before()).as("before the next part that waits").isEqualTo("W");
+        assertThat(Objects.requireNonNull(step(wrong, "U1").wayOut()).again()).isEqualTo("S2");
+        assertThat(step(wrong, "S2").sums()).as("said as the way out").isEmpty();
+        assertThat(step(order(TestOrders.FULL), "S2").wayOut()).isNull();
+    }
+
+    @Test
+    void aGateThatAsksStandsInTheWay() {
+        GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
+        MeasureView view = desk.view(wrong, Place.of(null, null, "S"), null, null);
+        assertThat(view.step()).isNull();
+        MeasureView.GateView gate = Objects.requireNonNull(view.gate());
+        assertThat(view.name()).isEqualTo("Gate after Self-held");
+        assertThat(gate.hard()).isTrue();
+        assertThat(gate.questions()).singleElement().satisfies(q -> {
+            assertThat(q.name()).isEqualTo("Inside leg");
+            assertThat(q.said()).isEqualTo("S2 + D3 is 7.5 over S1");
+        });
+        assertThat(gate.again()).extracting(MeasureView.Again::label).containsExactly("S2");
+        assertThat(gate.onward()).isEqualTo(new MeasureView.MarkView("W1", "Hem width"));
+        assertThat(view.figure()).as("the first of them is shown").isNotNull();
+    }
+
+    @Test
+    void aGateThatWasClearedIsPassed() {
+        MeasureView view = desk.view(order(TestOrders.FULL), Place.of(null, null, "S"), null, null);
+        assertThat(view.gate()).isNull();
+        assertThat(view.name()).isEqualTo("W1 Hem width");
+    }
+
+    @Test
+    void whatWasKeptIsSaidWithItsSumAndWhatIsNext() {
+        GarmentOrder order = order("P3=171 D1=103 D2=58.5 D3=45");
+        MeasureView view = desk.view(order, Place.step("D4", null), null, "r3");
+        assertThat(view.said()).isEqualTo("Kept 45.0. outside leg: D2 + D3 = D1, closed. Next: D4, waist to seat.");
+        assertThat(desk.view(order, Place.step("D4", null), null, "gone").said())
+                .isEmpty();
+    }
+
+    @Test
+    void anInchFormHasItsFractions() {
+        GarmentOrder inches = TestOrders.of("Inch", "D1=40_3/4", TestOrders.MARKED, Unit.INCH, Stage.MEASURING, 2);
+        MeasureView.StepView step = step(inches, "D1");
+        assertThat(step.unit()).isEqualTo("in");
+        assertThat(step.fractions()).containsExactly("1/4", "1/2");
+        assertThat(step.tries()).extracting(MeasureView.TryView::text).containsExactly("40 3/4");
+        assertThat(step(order(""), "D1").fractions()).isEmpty();
+    }
+
+    @Test
+    void whatCouldNotBeKeptStandsInTheEntryStill() {
+        Heard refused = new Heard("12..5", "no", "wrong", "");
+        MeasureView view = desk.view(order("P3=171"), Place.step("D1", null), refused);
+        assertThat(Objects.requireNonNull(view.step()).heard().entry()).isEqualTo("12..5");
+        assertThat(view.seen()).isEqualTo(1);
+    }
+
+    @Test
+    void theFigureCanBeTurned() {
+        GarmentOrder order = order("P3=171");
+        String own = Objects.requireNonNull(view(order, "D1").figure()).svg();
+        MeasureView turned = desk.view(order, Place.step("D1", null), "back", null);
+        assertThat(Objects.requireNonNull(turned.figure()).views())
+                .filteredOn(t -> t.now())
+                .singleElement()
+                .satisfies(t -> assertThat(t.id()).isEqualTo("back"));
+        assertThat(turned.figure().svg()).isNotEqualTo(own);
+        assertThat(own).contains("tape").doesNotContain("style=");
+    }
+}
