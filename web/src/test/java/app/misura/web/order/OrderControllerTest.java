@@ -1,0 +1,118 @@
+package app.misura.web.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Unit;
+import app.misura.web.TestOrders;
+import app.misura.web.client.Clients;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.ui.ExtendedModelMap;
+import org.springframework.validation.BeanPropertyBindingResult;
+import org.springframework.validation.BindingResult;
+
+class OrderControllerTest {
+    private final Orders orders = mock(Orders.class);
+    private final Clients clients = mock(Clients.class);
+    private final OrderController controller =
+            new OrderController(orders, clients, OrderForms.shipped(), TestOrders.CLOCK);
+    private final ExtendedModelMap model = new ExtendedModelMap();
+    private final MockHttpServletResponse response = new MockHttpServletResponse();
+    private final OrderFormData data = new OrderFormData();
+    private final BindingResult faults = new BeanPropertyBindingResult(data, "form");
+
+    @BeforeEach
+    void aClient() {
+        when(clients.find("c1")).thenReturn(Optional.of(TestOrders.client("Ann")));
+        when(clients.find("gone")).thenReturn(Optional.empty());
+        when(clients.search(anyString(), anyInt(), anyInt())).thenReturn(new Clients.Found(List.of(), 0));
+        data.setClient("c1");
+        data.setTitle("concert trousers");
+    }
+
+    private String add() {
+        return controller.add(data, faults, () -> "owner", model, response);
+    }
+
+    @Test
+    void anOrderIsOpenedOnTheTapeThatWasChosen() {
+        when(orders.add(any(), anyString())).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
+        data.setUnit("in");
+        data.setNeededOn("2026-06-01");
+        data.setOptions(Map.of("fit", "easy"));
+        assertThat(add()).isEqualTo("redirect:/orders/o1/measure");
+        ArgumentCaptor<Orders.NewOrder> order = ArgumentCaptor.forClass(Orders.NewOrder.class);
+        verify(orders).add(order.capture(), org.mockito.ArgumentMatchers.eq("owner"));
+        assertThat(order.getValue().form().unit()).isEqualTo(Unit.INCH);
+        assertThat(order.getValue().neededOn()).isEqualTo(LocalDate.of(2026, 6, 1));
+        assertThat(order.getValue().options()).containsEntry("fit", "easy");
+    }
+
+    @Test
+    void everyFaultIsSaidAtOnceAndNothingIsStored() {
+        data.setClient("gone");
+        data.setForm("cloak");
+        data.setNeededOn("soon");
+        assertThat(add()).isEqualTo("order-form");
+        assertThat(response.getStatus()).isEqualTo(422);
+        assertThat(faults.getFieldError("client").getDefaultMessage()).contains("not here any more");
+        assertThat(faults.getFieldError("form").getDefaultMessage()).contains("no such form");
+        assertThat(faults.getFieldError("neededOn").getDefaultMessage()).contains("2026-05-13");
+        verify(orders, never()).add(any(), any());
+    }
+
+    @Test
+    void anAnswerTheFormDoesNotKnowIsRefused() {
+        data.setOptions(Map.of("fit", "baggy"));
+        assertThat(add()).isEqualTo("order-form");
+        assertThat(faults.getGlobalErrors())
+                .singleElement()
+                .satisfies(f -> assertThat(f.getDefaultMessage()).contains("close"));
+    }
+
+    @Test
+    void anOrdersAddressLeadsToWhereItsWorkStands() {
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "P3=171", TestOrders.MARKED));
+        when(orders.get("o2")).thenReturn(TestOrders.of("2", TestOrders.FULL, TestOrders.MARKED));
+        assertThat(controller.order("o1")).isEqualTo("redirect:/orders/o1/measure");
+        assertThat(controller.order("o2")).isEqualTo("redirect:/orders/o2/proof");
+    }
+
+    @Test
+    void aClientsPageShowsTheBodyOnceSomethingIsMeasured() {
+        when(clients.get("c1")).thenReturn(TestOrders.client("Ann"));
+        when(orders.of("c1")).thenReturn(List.of(TestOrders.of("1", "", TestOrders.MARKED)));
+        controller.client("c1", model);
+        assertThat(model.get("figures")).isNull();
+        when(orders.of("c1")).thenReturn(List.of(TestOrders.of("1", TestOrders.FULL, TestOrders.MARKED)));
+        assertThat(controller.client("c1", model)).isEqualTo("client");
+        assertThat((List<?>) model.get("figures")).hasSize(2);
+        assertThat(model.get("since")).isEqualTo("13 May");
+        OrderController.Line line = (OrderController.Line) ((List<?>) model.get("orders")).get(0);
+        assertThat(line.state()).isEqualTo("These numbers are one body.");
+        assertThat(line.signs()).hasSize(4);
+    }
+
+    @Test
+    void aNewOrdersPageOffersTheClientsWhereNoneIsNamed() {
+        assertThat(controller.form("", model)).isEqualTo("order-form");
+        verify(clients).search("", 0, 200);
+        assertThat(model.get("client")).isNull();
+        controller.form("c1", model);
+        assertThat(model.get("client")).isNotNull();
+    }
+}

@@ -1,0 +1,96 @@
+package app.misura.web.security;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.misura.web.TestOrders;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+class SignInCheckTest {
+    private final UserDetailsService accounts = mock(UserDetailsService.class);
+    private final PasswordEncoder encoder = mock(PasswordEncoder.class);
+    private final SignInThrottle throttle = new SignInThrottle(TestOrders.CLOCK);
+    private SignInCheck check;
+
+    @BeforeEach
+    void anAccount() {
+        when(encoder.encode(anyString())).thenReturn("nobody's");
+        when(encoder.matches("right", "stored")).thenReturn(true);
+        when(accounts.loadUserByUsername("noor"))
+                .thenReturn(User.withUsername("noor")
+                        .password("stored")
+                        .roles("OWNER")
+                        .build());
+        when(accounts.loadUserByUsername("nobody")).thenThrow(new UsernameNotFoundException("none"));
+        check = new SignInCheck(accounts, encoder, throttle);
+    }
+
+    private Authentication signIn(String name, String password) {
+        return check.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+    }
+
+    @Test
+    void theRightPasswordOpensWithItsRightsAndIsNotCarriedOn() {
+        Authentication in = signIn("noor", "right");
+        assertThat(in.isAuthenticated()).isTrue();
+        assertThat(in.getAuthorities()).extracting("authority").containsExactly("ROLE_OWNER");
+        assertThat(in.getCredentials()).isNull();
+    }
+
+    @Test
+    void theSlowHashIsPaidOnceForTheRightAndEachTimeForTheWrong() {
+        signIn("noor", "right");
+        signIn("noor", "right");
+        verify(encoder, times(1)).matches(eq("right"), any());
+        for (int i = 0; i < 3; i++) {
+            assertThatThrownBy(() -> signIn("noor", "wrong")).isInstanceOf(BadCredentialsException.class);
+        }
+        verify(encoder, times(3)).matches("wrong", "stored");
+    }
+
+    @Test
+    void aNameThatIsNotThereCostsAsMuchAndSaysTheSame() {
+        assertThatThrownBy(() -> signIn("nobody", "right"))
+                .isInstanceOf(BadCredentialsException.class)
+                .hasMessage("name and password do not match");
+        verify(encoder).matches("right", "nobody's");
+        assertThatThrownBy(() -> signIn("noor", "wrong")).hasMessage("name and password do not match");
+    }
+
+    @Test
+    void tenWrongOnesHoldUpEvenTheRightOne() {
+        for (int i = 0; i < SignInThrottle.MOST; i++) {
+            assertThatThrownBy(() -> signIn("noor", "wrong")).isInstanceOf(BadCredentialsException.class);
+        }
+        assertThatThrownBy(() -> signIn("noor", "right")).isInstanceOf(LockedException.class);
+        verify(encoder, never()).matches("right", "stored");
+    }
+
+    @Test
+    void aPasswordThatWasChangedIsNotRecognised() {
+        signIn("noor", "right");
+        when(accounts.loadUserByUsername("noor"))
+                .thenReturn(User.withUsername("noor")
+                        .password("another")
+                        .roles("OWNER")
+                        .build());
+        assertThatThrownBy(() -> signIn("noor", "right")).isInstanceOf(BadCredentialsException.class);
+    }
+}
