@@ -27,9 +27,8 @@
     const rungs = Array.from(document.querySelectorAll("a.rung"));
     const firsts = rungs.filter((r) => r.classList.contains("rung-first"));
     const now = rungs.findIndex((r) => r.classList.contains("now"));
-    const before = firsts.filter((r) => rungs.indexOf(r) < now);
-    const after = firsts.filter((r) => rungs.indexOf(r) > now);
-    const to = step > 0 ? after[0] : before[before.length - (before.length > 1 ? 2 : 1)];
+    const own = firsts.filter((r) => rungs.indexOf(r) <= now).length - 1;
+    const to = firsts[own + step];
     if (to) to.click();
   }
 

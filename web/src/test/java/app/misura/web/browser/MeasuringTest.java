@@ -1,0 +1,265 @@
+package app.misura.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
+import app.misura.web.Visitor;
+import app.misura.web.order.StoredReading;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.Keys;
+
+/** The measuring screen by hand: its keys, its marks, both sides, and a house that cannot be reached. */
+@EnabledIfSystemProperty(named = "misura.browser", matches = "true")
+class MeasuringTest extends InTheBrowser {
+    @AfterEach
+    void reachable() {
+        network(false);
+    }
+
+    private void network(boolean away) {
+        browser.driver().executeCdpCommand("Network.enable", Map.of());
+        browser.driver()
+                .executeCdpCommand(
+                        "Network.emulateNetworkConditions",
+                        Map.of("offline", away, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
+    private void at(String id, String step) {
+        browser.driver().get(base + "/orders/" + id + "/measure?step=" + step);
+        awaitStep(step);
+    }
+
+    /** What stands on a rung, seen and unseen, without blanks. */
+    private String rung(String label) {
+        return browser.find("#rung-" + label).getAttribute("textContent").replaceAll("\\s+", "");
+    }
+
+    private List<String> texts(String id, String step) {
+        return orders.get(id).readings().stream()
+                .filter(r -> r.reading().step().equals(step) && r.reading().counts())
+                .map(StoredReading::reading)
+                .map(r -> LengthText.column(Objects.requireNonNull(r.length()), Unit.CM))
+                .toList();
+    }
+
+    @Test
+    void partsStepsAndTheFigureTurnByKey() {
+        String id = newOrder("Handy Person");
+        setMarks();
+        at(id, "D1");
+        browser.type(Keys.ARROW_DOWN);
+        awaitStep("D2");
+        browser.type(Keys.ARROW_UP);
+        awaitStep("D1");
+        browser.type("]");
+        awaitStep("U1");
+        browser.type("[");
+        awaitStep("D1");
+        browser.type("f");
+        browser.await("turned", () -> browser.driver().getCurrentUrl().contains("view="));
+        browser.type("?");
+        browser.await("keys", () -> browser.find("#keysdialog").isDisplayed());
+        browser.type(Keys.ESCAPE);
+        browser.await("back", () -> !browser.find("#keysdialog").isDisplayed());
+    }
+
+    @Test
+    void aKeyThatIsACommandIsALetterInAnEntryThatIsNotEmpty() {
+        newOrder("Typing Person");
+        setMarks();
+        browser.type("18x2");
+        browser.await("understood", () -> browser.text("#heard").contains("36.0"));
+        assertThat(browser.find("#entry").getAttribute("value")).isEqualTo("18x2");
+        assertThat(browser.find("#strikedialog").isDisplayed()).isFalse();
+        browser.type(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
+        browser.type("w");
+        browser.await(
+                "said",
+                () -> browser.find("#measure [role=status]")
+                        .getAttribute("textContent")
+                        .contains("No sum has this step"));
+    }
+
+    @Test
+    void bothSidesAreReachedByTheirLetter() {
+        String id = newOrder("Even Person");
+        setMarks();
+        at(id, "D9");
+        browser.type("r");
+        browser.await("right", () -> browser.driver().getCurrentUrl().contains("side=right"));
+        browser.type("58");
+        browser.enter();
+        browser.await("the left waits", () -> browser.text(".sidename.on").equals("left"));
+        browser.type("57.5");
+        browser.enter();
+        browser.await("kept", () -> readings() == 2);
+        assertThat(orders.get(id).sheet().settled()).containsKeys("D9-left", "D9-right");
+        browser.await("page after", () -> shown() == 2);
+        assertThat(rung("D9")).contains("57.5").contains("58.0");
+    }
+
+    @Test
+    void aStepWithoutItsMarkWaitsAndSetsItInPlace() {
+        String id = newOrder("Unmarked Person");
+        at(id, "D3");
+        assertThat(browser.all("#entry")).isEmpty();
+        assertThat(browser.text("form.locked")).contains("Needs P2 first");
+        assertThat(rung("D8")).contains("needsP2");
+        browser.type("m");
+        browser.await("unlocked", () -> browser.all("#entry").size() == 1);
+        assertThat(step()).isEqualTo("D3");
+        assertThat(orders.get(id).marks().isSet("P2")).isTrue();
+        browser.type("45");
+        browser.enter();
+        browser.await("kept", () -> readings() == 1);
+    }
+
+    @Test
+    void aMarkThatMovedIsAnsweredWithOneClickWhereTheNumberStays() {
+        String id = newOrder("Moving Person");
+        setMarks();
+        at(id, "D3");
+        browser.type("45");
+        browser.enter();
+        browser.await("kept", () -> readings() == 1);
+        at(id, "P2");
+        browser.type("m");
+        browser.await("moved", () -> browser.all(".moved").size() == 1);
+        assertThat(browser.text(".moved")).isEqualTo("Knee centre moved: 1 step to look at again");
+        assertThat(rung("D3")).contains("tobelookedatagain");
+        at(id, "D3");
+        browser.find("#still").click();
+        browser.await("kept again", () -> readings() == 2);
+        browser.await("settled", () -> browser.all(".moved").isEmpty());
+        assertThat(texts(id, "D3")).containsExactly("45.0", "45.0");
+    }
+
+    @Test
+    void whatIsReadAwayFromTheHouseComesHomeInOrderAndOnce() {
+        String id = newOrder("Far Person");
+        setMarks();
+        awaitStep("P3");
+        browser.await(
+                "steps are there",
+                () -> Boolean.TRUE.equals(
+                        browser.script(
+                                "return performance.getEntriesByType('resource').some(e => e.name.endsWith('/steps') && e.responseEnd > 0)")));
+        network(true);
+        browser.type("171");
+        browser.enter();
+        awaitStep("D1");
+        assertThat(browser.text("#alone")).contains("Not reached since").contains("1 reading is kept here");
+        assertThat(rung("P3")).contains("171");
+        browser.type("103");
+        browser.enter();
+        awaitStep("D2");
+        assertThat(browser.text("#alone")).contains("2 readings are kept here");
+        assertThat(readings()).isZero();
+        network(false);
+        browser.await("home", () -> readings() == 2);
+        browser.await(
+                "said no more",
+                () -> browser.all("#alone").isEmpty() || !browser.find("#alone").isDisplayed());
+        assertThat(orders.get(id).readings())
+                .extracting(r -> r.reading().step())
+                .containsExactly("P3", "D1");
+        browser.driver().navigate().refresh();
+        browser.await("loaded", () -> rung("D1").contains("103.0"));
+        assertThat(readings()).isEqualTo(2);
+    }
+
+    @Test
+    void whatTheHouseRefusesOnItsWayHomeIsMendedBeforeTheRestFollows() {
+        String id = newOrder("Doubtful Person");
+        setMarks();
+        awaitStep("P3");
+        browser.await(
+                "steps are there",
+                () -> Boolean.TRUE.equals(
+                        browser.script(
+                                "return performance.getEntriesByType('resource').some(e => e.name.endsWith('/steps') && e.responseEnd > 0)")));
+        network(true);
+        browser.type("67");
+        browser.enter();
+        awaitStep("D1");
+        browser.type("103");
+        browser.enter();
+        awaitStep("D2");
+        network(false);
+        browser.await(
+                "the refused one stands in its entry",
+                () -> step().equals("P3")
+                        && browser.find("#entry").getAttribute("value").equals("67"));
+        assertThat(readings()).isZero();
+        browser.find("#entry").sendKeys(Keys.chord(Keys.CONTROL, "a"), "171");
+        browser.enter();
+        browser.await("all of it is home", () -> readings() == 2);
+        assertThat(texts(id, "P3")).containsExactly("171.0");
+        assertThat(texts(id, "D1")).containsExactly("103.0");
+    }
+
+    @Test
+    void anOpenScreenSeesWhatAnotherReads() {
+        String id = newOrder("Shared Person");
+        setMarks();
+        Visitor other = Visitor.as(Integer.parseInt(base.replaceAll(".*:", "")), "measurer");
+        other.get("/orders/" + id + "/measure?step=D1");
+        other.post("/orders/" + id + "/measure", Map.of("step", "D1", "text", "103"));
+        browser.type("17");
+        browser.await("seen", () -> rung("D1").contains("103.0"));
+        assertThat(browser.find("#entry").getAttribute("value"))
+                .as("what is being typed stays")
+                .isEqualTo("17");
+    }
+
+    @Test
+    void fractionsOfAnInchHaveTheirKeys() {
+        browser.signIn(base, "owner");
+        String cm = newOrder("Fraction Person");
+        String client = orders.get(cm).client().id();
+        browser.driver().get(base + "/orders/new?client=" + client);
+        browser.find("input[name=unit][value=in]").click();
+        browser.find("main form button[type=submit]").click();
+        browser.waitFor("#measure");
+        String id = orderId();
+        browser.size(390, 844, false);
+        at(id, "P3");
+        browser.find(".keypad [data-key='6']").click();
+        browser.find(".keypad [data-key='7']").click();
+        browser.find(".keypad [data-fraction='1/4']").click();
+        browser.find(".keypad [data-fraction='1/2']").click();
+        assertThat(browser.find("#entry").getAttribute("value")).isEqualTo("67 3/4");
+        browser.find(".keypad [data-fraction='1/4']").click();
+        assertThat(browser.find("#entry").getAttribute("value")).isEqualTo("68");
+        browser.find(".keypad [data-key='clear']").click();
+        assertThat(browser.find("#entry").getAttribute("value")).isEmpty();
+        browser.find("#entry").sendKeys("67 1/4");
+        browser.find(".keypad .keep").click();
+        browser.await("kept", () -> orders.get(id).readings().size() == 1);
+        assertThat(LengthText.column(
+                        Objects.requireNonNull(
+                                orders.get(id).readings().get(0).reading().length()),
+                        Unit.INCH))
+                .isEqualTo("67 1/4");
+    }
+
+    @Test
+    void anExpiredSessionKeepsWhatWasTyped() {
+        String id = newOrder("Late Person");
+        setMarks();
+        browser.driver().manage().deleteAllCookies();
+        browser.type("171");
+        browser.enter();
+        browser.await("said", () -> browser.text("#alone").contains("sign in again"));
+        assertThat(browser.text("#alone")).contains("1 reading is kept here");
+        browser.signIn(base, "measurer");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        browser.await("home", () -> orders.get(id).readings().size() == 1);
+    }
+}
