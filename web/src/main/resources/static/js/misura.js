@@ -42,10 +42,10 @@
     if (it) it.click();
   };
 
-  function turn() {
+  function turn(by) {
     const views = Array.from(document.querySelectorAll(".views a"));
     const at = views.findIndex((v) => v.getAttribute("aria-current"));
-    if (views.length) views[(at + 1) % views.length].click();
+    if (views.length) views[(at + by + views.length) % views.length].click();
   }
 
   function sums() {
@@ -53,6 +53,15 @@
       li.textContent.trim().replace(/\s+/g, " "),
     );
     say(lines.filter((line) => line).join(". ") || "No sum has this step.");
+  }
+
+  /* Whoever speaks to the machine, or leans on its keys, may switch the letters off; digits, Enter and arrows stay. */
+  const LETTERS = "misura.letters";
+  const lettersOn = () => localStorage.getItem(LETTERS) !== "off";
+
+  function showLetters() {
+    const box = $("letters");
+    if (box) box.checked = lettersOn();
   }
 
   const commands = {
@@ -69,7 +78,7 @@
     "[": () => part(-1),
     "]": () => part(1),
     w: sums,
-    f: turn,
+    f: () => turn(1),
   };
 
   /* A fraction key adds to the fraction that stands there: a half and a quarter make three quarters. */
@@ -133,7 +142,7 @@
       return;
     }
     const empty = !entry || entry.value === "";
-    if (empty && commands[event.key]) {
+    if (empty && commands[event.key] && lettersOn()) {
       event.preventDefault();
       commands[event.key]();
       return;
@@ -204,6 +213,7 @@
   }
 
   document.addEventListener("change", (event) => {
+    if (event.target.id === "letters") localStorage.setItem(LETTERS, event.target.checked ? "on" : "off");
     const form = event.target.closest("form[data-live]");
     if (form) form.requestSubmit();
   });
@@ -221,5 +231,19 @@
     heard.className = "wrong";
     heard.textContent = "The house could not keep this. What you typed stands here; load the page anew.";
   });
+
+  /* A swipe over the figure turns it, as its words above do. */
+  let swipeFrom = null;
+  document.addEventListener("touchstart", (event) => {
+    swipeFrom = event.target.closest(".figurecol") ? event.changedTouches[0].clientX : null;
+  });
+  document.addEventListener("touchend", (event) => {
+    if (swipeFrom === null) return;
+    const by = event.changedTouches[0].clientX - swipeFrom;
+    swipeFrom = null;
+    if (Math.abs(by) > 40) turn(by < 0 ? 1 : -1);
+  });
+
+  showLetters();
   if ($("measure")) focusEntry();
 })();

@@ -27,7 +27,7 @@ class PackageMapTest {
             Map.entry("ui", List.of("account", "store")),
             Map.entry("client", List.of("store", "ui")),
             Map.entry("order", List.of("client", "store", "ui")),
-            Map.entry("measuring", List.of("order", "client", "store", "ui")),
+            Map.entry("measuring", List.of("order", "client", "account", "store", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
             Map.entry("cutting", List.of("order", "ui")),
             Map.entry("print", List.of("order", "client", "cutting", "account", "store", "ui")),

@@ -70,6 +70,33 @@ public final class TestOrders {
                 "o" + name, 1, client, "trousers", stage, TODAY.plusDays(neededIn), sheet, stored, marks, "", NOW, 0);
     }
 
+    /** The same order with one of its readings taken by another hand. */
+    public static GarmentOrder by(String account, GarmentOrder o, int at) {
+        List<StoredReading> stored = new ArrayList<>(o.readings());
+        Reading r = stored.get(at).reading();
+        Reading other =
+                new Reading(r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), account, r.aid(), r.struck());
+        stored.set(at, new StoredReading(stored.get(at).id(), other, null));
+        Sheet sheet = new Sheet(
+                o.form(),
+                o.client().wearer(),
+                o.answers(),
+                stored.stream().map(StoredReading::reading).toList());
+        return new GarmentOrder(
+                o.id(),
+                o.number(),
+                o.client(),
+                o.title(),
+                o.stage(),
+                o.neededOn(),
+                sheet,
+                stored,
+                o.marks(),
+                o.choices(),
+                o.createdAt(),
+                o.version());
+    }
+
     private static StoredReading stored(String id, OrderForm form, String written) {
         boolean struck = written.endsWith("~");
         String[] parts = written.replace("~", "").split("=");

@@ -68,19 +68,17 @@ public record Increment(Length step, Unit unit) {
     /** The increment in words, as in "half centimetres". */
     public String words() {
         double size = step.to(unit);
-        String name = unit == Unit.CM ? "centimetre" : "inch";
-        String plural = unit == Unit.CM ? "centimetres" : "inches";
         if (size == 1) {
-            return "whole " + plural;
+            return "whole " + unit.word();
         }
         if (size == 0.5) {
-            return "half " + plural;
+            return "half " + unit.word();
         }
         if (size == 0.25) {
-            return "quarter " + plural;
+            return "quarter " + unit.word();
         }
-        if (size == 0.125) {
-            return "eighths of an " + name;
+        if (size == 0.125 && unit == Unit.INCH) {
+            return "eighths of an inch";
         }
         if (size == 0.1 && unit == Unit.CM) {
             return "millimetres";

@@ -4,19 +4,26 @@ import java.util.Locale;
 
 /** The unit a tape is marked in. One nanometre is the grid on which every mark of both tapes lies exactly. */
 public enum Unit {
-    CM("cm", 10_000_000L),
-    INCH("in", 25_400_000L);
+    CM("cm", "centimetres", 10_000_000L),
+    INCH("in", "inches", 25_400_000L);
 
     private final String symbol;
+    private final String word;
     private final long nanometres;
 
-    Unit(String symbol, long nanometres) {
+    Unit(String symbol, String word, long nanometres) {
         this.symbol = symbol;
+        this.word = word;
         this.nanometres = nanometres;
     }
 
     public String symbol() {
         return symbol;
+    }
+
+    /** Several of it, in a word. */
+    public String word() {
+        return word;
     }
 
     /** The length of one unit in nanometres, exactly. */

@@ -65,7 +65,12 @@ class KeepController {
         boolean kept = judged instanceof Judged.Kept || judged instanceof Judged.Unusual && confirm.equals(text);
         if (!kept) {
             response.setStatus(422);
-            model.addAttribute("view", desk.view(order, Place.step(step, slot.side()), Heard.of(text, judged)));
+            model.addAttribute(
+                    "view",
+                    desk.view(
+                            order,
+                            Visit.at(Place.step(step, slot.side()), who.getName())
+                                    .having(Heard.of(text, judged))));
             return MeasureController.page(target);
         }
         NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));

@@ -9,6 +9,7 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.store.NotThere;
 import jakarta.servlet.http.HttpServletResponse;
+import java.security.Principal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -25,10 +26,12 @@ import org.springframework.web.bind.annotation.ResponseBody;
 class MeasureController {
     private final Orders orders;
     private final MeasureDesk desk;
+    private final Presence presence;
 
-    MeasureController(Orders orders, MeasureDesk desk) {
+    MeasureController(Orders orders, MeasureDesk desk, Presence presence) {
         this.orders = orders;
         this.desk = desk;
+        this.presence = presence;
     }
 
     /** The page, or only what changes of it when it asks for that. */
@@ -45,10 +48,12 @@ class MeasureController {
             @RequestParam(required = false) @Nullable String view,
             @RequestParam(required = false) @Nullable String kept,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
+            Principal who,
             HttpServletResponse response,
             Model model) {
         Place place = Place.of(step, side, gate);
-        model.addAttribute("view", desk.view(orders.get(id), place, view, kept));
+        Visit visit = Visit.at(place, who.getName()).turned(view).having(kept);
+        model.addAttribute("view", desk.view(orders.get(id), visit));
         if (target != null && view == null) {
             response.setHeader("HX-Push-Url", place.address(id, null));
         }
@@ -109,19 +114,24 @@ class MeasureController {
                 .toList();
     }
 
-    /** The ladder alone, where readings came from elsewhere since the page last looked; else nothing. */
+    /** The ladder alone, where readings or people came since the page last looked; else nothing. */
     @GetMapping("/orders/{id}/measure/ladder")
     Object ladder(
             @PathVariable String id,
             @RequestParam(required = false) @Nullable String step,
             @RequestParam(required = false) @Nullable String gate,
             @RequestParam int seen,
+            @RequestParam(defaultValue = "") String others,
+            Principal who,
             Model model) {
         GarmentOrder order = orders.get(id);
-        if (order.readings().size() == seen) {
+        if (step != null) {
+            presence.note(id, who.getName(), step);
+        }
+        if (order.readings().size() == seen && desk.others(order, who.getName()).equals(others)) {
             return ResponseEntity.noContent().build();
         }
-        model.addAttribute("view", desk.view(order, Place.of(step, null, gate), null, null));
+        model.addAttribute("view", desk.view(order, Visit.at(Place.of(step, null, gate), who.getName())));
         return "measure :: ladder";
     }
 }

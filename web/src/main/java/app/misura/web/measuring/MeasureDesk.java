@@ -6,49 +6,64 @@ import app.misura.core.form.Step;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.SumWords;
+import app.misura.core.reading.Reading;
+import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.StoredReading;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Lays out the measuring screen of one order at one place. */
 @Component
 class MeasureDesk {
+    /** So soon after another's reading of the same value, two hands are at work on one step. */
+    private static final Duration JUST_NOW = Duration.ofMinutes(2);
+
     private final Clock clock;
+    private final Presence presence;
+    private final Accounts accounts;
 
-    MeasureDesk(Clock clock) {
+    MeasureDesk(Clock clock, Presence presence, Accounts accounts) {
         this.clock = clock;
+        this.presence = presence;
+        this.accounts = accounts;
     }
 
-    /** The screen at the step where a text could not be kept. */
-    MeasureView view(GarmentOrder order, Place place, Heard heard) {
-        return view(order, place, heard, null, null);
-    }
-
-    /**
-     * The screen at a place.
-     *
-     * @param turned the view of the figure that is wanted; null for the tape's own
-     * @param kept id of the reading that was kept on the way here; null if none was
-     */
-    MeasureView view(GarmentOrder order, Place place, @Nullable String turned, @Nullable String kept) {
-        return view(order, place, Heard.NOTHING, turned, kept);
-    }
-
-    private MeasureView view(
-            GarmentOrder order, Place place, Heard heard, @Nullable String turned, @Nullable String kept) {
+    /** The screen as somebody sees it; that they are there is noted. */
+    MeasureView view(GarmentOrder order, Visit visit) {
         Course course = order.course();
-        Optional<Gate> gate = gate(course, place);
-        return gate.isPresent()
-                ? atGate(order, course, gate.get(), kept)
-                : atStep(order, course, place, heard, turned, kept);
+        Optional<Gate> gate = gate(course, visit.place());
+        return gate.isPresent() ? atGate(order, course, gate.get(), visit) : atStep(order, course, visit);
+    }
+
+    /** What the others on a sheet look like to somebody, as one text: it changes when they move, come or go. */
+    String others(GarmentOrder order, String by) {
+        return String.join(
+                " ",
+                presence.others(order.id(), by).entrySet().stream()
+                        .map(e -> e.getKey() + "@" + e.getValue())
+                        .toList());
+    }
+
+    private List<LadderView.Present> present(GarmentOrder order, String by) {
+        return presence.others(order.id(), by).entrySet().stream()
+                .map(e -> {
+                    String[] names = accounts.called(e.getKey()).split("\\s+");
+                    String initials =
+                            Stream.of(names).map(n -> n.substring(0, 1)).collect(Collectors.joining());
+                    return new LadderView.Present(e.getValue(), names[0], initials);
+                })
+                .toList();
     }
 
     /** The gate that a place names, while it asks; one that was cleared meanwhile is passed. */
@@ -60,19 +75,15 @@ class MeasureDesk {
                 .filter(Gate::asks);
     }
 
-    private MeasureView atStep(
-            GarmentOrder order,
-            Course course,
-            Place place,
-            Heard heard,
-            @Nullable String turned,
-            @Nullable String kept) {
+    private MeasureView atStep(GarmentOrder order, Course course, Visit visit) {
+        Place place = visit.place();
         List<Step> steps = course.steps();
         Step step = steps.stream()
                 .filter(s -> s.label().equals(place.step()))
                 .findFirst()
                 .or(course::firstToCome)
                 .orElse(steps.get(steps.size() - 1));
+        presence.note(order.id(), visit.by(), step.label());
         StepDesk desk = new StepDesk(order, course, step);
         int at = steps.indexOf(step);
         String next = step.label() + ", " + step.name().toLowerCase(Locale.ROOT);
@@ -81,18 +92,19 @@ class MeasureDesk {
                 order.client().name(),
                 order.title(),
                 lastKept(order),
-                moved(course),
-                said(order, course, kept, next),
-                LadderView.of(course, step.label(), Metrics.SCREEN),
-                desk.view(place.side(), heard),
+                notice(order, course, visit),
+                said(order, course, visit.kept(), next),
+                LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
+                desk.view(place.side(), visit.heard()),
                 null,
-                FigureView.of(course.proof(), step, desk.side(place.side()), turned),
+                FigureView.of(course.proof(), step, desk.side(place.side()), visit.turned()),
                 at > 0 ? steps.get(at - 1).label() : null,
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
-                order.readings().size());
+                order.readings().size(),
+                others(order, visit.by()));
     }
 
-    private MeasureView atGate(GarmentOrder order, Course course, Gate gate, @Nullable String kept) {
+    private MeasureView atGate(GarmentOrder order, Course course, Gate gate, Visit visit) {
         List<MeasureView.Again> again = course.proof().retake().stream()
                 .map(order.form()::step)
                 .map(s -> new MeasureView.Again(s.label(), s.name(), s.prompt().place()))
@@ -118,9 +130,13 @@ class MeasureDesk {
                 order.client().name(),
                 order.title(),
                 lastKept(order),
-                moved(course),
-                said(order, course, kept, "the gate: " + gate.questions().size() + " to clear"),
-                LadderView.of(course, null, Metrics.SCREEN),
+                notice(order, course, visit),
+                said(
+                        order,
+                        course,
+                        visit.kept(),
+                        "the gate: " + gate.questions().size() + " to clear"),
+                LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
                 null,
                 view,
                 again.isEmpty()
@@ -129,7 +145,8 @@ class MeasureDesk {
                                 course.proof(), order.form().step(again.get(0).label()), null, null),
                 null,
                 null,
-                order.readings().size());
+                order.readings().size(),
+                others(order, visit.by()));
     }
 
     private static String capital(String words) {
@@ -139,6 +156,46 @@ class MeasureDesk {
     private String lastKept(GarmentOrder order) {
         StoredReading last = order.last();
         return last == null ? "" : "kept " + Say.recently(last.reading().at(), clock);
+    }
+
+    /** What is to be noticed before the work goes on; null if nothing. */
+    private MeasureView.@Nullable Notice notice(GarmentOrder order, Course course, Visit visit) {
+        String second = secondHand(order, visit);
+        if (!second.isEmpty()) {
+            return new MeasureView.Notice(false, second);
+        }
+        if (order.readings().isEmpty() && course.taken() == 0) {
+            String first = course.steps().get(0).label();
+            return new MeasureView.Notice(false, "Begin with " + first + ". Everything you type is kept at once.");
+        }
+        String moved = moved(course);
+        return moved.isEmpty() ? null : new MeasureView.Notice(true, moved);
+    }
+
+    /** Where another read the same value just before: "Dewi kept 38.0 just now. Yours, 38.5, stands as a second try." */
+    private String secondHand(GarmentOrder order, Visit visit) {
+        Optional<StoredReading> own = order.readings().stream()
+                .filter(r -> r.id().equals(visit.kept()))
+                .findFirst();
+        if (own.isEmpty()) {
+            return "";
+        }
+        Reading mine = own.get().reading();
+        return order.readings().subList(0, order.readings().indexOf(own.get())).stream()
+                .map(StoredReading::reading)
+                .filter(r -> r.counts() && r.step().equals(mine.step()) && r.side() == mine.side())
+                .filter(r -> !r.by().equals(mine.by()))
+                .filter(r -> Duration.between(r.at(), mine.at()).compareTo(JUST_NOW) <= 0)
+                .reduce((a, b) -> b)
+                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept " + text(r, order) + " just now. Yours, "
+                        + text(mine, order) + ", stands as a second try.")
+                .orElse("");
+    }
+
+    private static String text(Reading reading, GarmentOrder order) {
+        return reading.length() == null
+                ? "none"
+                : LengthText.column(reading.length(), order.form().unit());
     }
 
     /** What a mark that was set anew asks for: "Band level moved: 6 steps to look at again". */
@@ -164,14 +221,9 @@ class MeasureDesk {
         if (reading.isEmpty()) {
             return "";
         }
-        String step = reading.get().reading().step();
-        var length = reading.get().reading().length();
-        String value =
-                length == null ? "none" : LengthText.column(length, order.form().unit());
-        String sums = course.proof().bracketsOf(step).stream()
-                .findFirst()
-                .map(b -> " " + SumWords.whole(b, order.form().unit()) + ".")
-                .orElse("");
-        return "Kept " + value + "." + sums + " Next: " + next + ".";
+        String sums = course.proof().bracketsOf(reading.get().reading().step()).stream()
+                .map(b -> " " + SumWords.brief(b, order.form().unit()) + ".")
+                .collect(Collectors.joining());
+        return "Kept " + text(reading.get().reading(), order) + "." + sums + " Next: " + next + ".";
     }
 }

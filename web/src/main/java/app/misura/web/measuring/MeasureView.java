@@ -9,16 +9,17 @@ import org.jspecify.annotations.Nullable;
  * The measuring screen as its template sees it: at a step, or at a gate that asks.
  *
  * @param kept when the last reading was kept; empty if there is none
- * @param moved what a mark that was set anew asks for; empty if nothing
+ * @param notice what is to be noticed before the work goes on; null if nothing
  * @param said what is read aloud politely; empty if nothing
  * @param seen how many readings the page knows of
+ * @param others who else is at which step, as the page knows it
  */
 record MeasureView(
         String orderId,
         String client,
         String title,
         String kept,
-        String moved,
+        @Nullable Notice notice,
         String said,
         LadderView ladder,
         @Nullable StepView step,
@@ -26,7 +27,11 @@ record MeasureView(
         @Nullable FigureView figure,
         @Nullable String previous,
         @Nullable String next,
-        int seen) {
+        int seen,
+        String others) {
+
+    /** @param again whether it is about a value that is to be looked at again */
+    record Notice(boolean again, String words) {}
 
     /** What the page is called: the step or the gate. */
     public String name() {

@@ -1,5 +1,5 @@
 /**
- * Taking the measures, step by step. Uses order and ui.
+ * Taking the measures, step by step. Uses order, account and ui.
  */
 @NullMarked
 package app.misura.web.measuring;

@@ -47,7 +47,8 @@ public record LadderView(
      *
      * @param css its state as classes
      * @param note what stands in the value's place where there is none: {@code now}, {@code needs P1}; empty for a line
-     * @param unseen the state in words where only form and colour say it
+     * @param unseen what only form and colour say: the state, the unit, how its sums stand
+     * @param here who else is at this step; nobody: empty
      */
     public record RungView(
             String label,
@@ -58,8 +59,9 @@ public record LadderView(
             boolean derived,
             List<Value> values,
             String note,
-            String unseen) {
-        static RungView of(Rung rung) {
+            String unseen,
+            List<Present> here) {
+        static RungView of(Rung rung, Course course, List<Present> present) {
             boolean empty = rung.values().stream().anyMatch(String::isEmpty);
             String note =
                     rung.isNow() && !rung.hasValue() ? "now" : rung.needs().isEmpty() ? "" : "needs " + rung.needs();
@@ -75,33 +77,70 @@ public record LadderView(
                             .map(Value::of)
                             .toList(),
                     note,
-                    unseen(rung.state(), empty && note.isEmpty()));
+                    unseen(rung, empty && note.isEmpty(), course),
+                    present.stream()
+                            .filter(p -> p.step().equals(rung.step().label()))
+                            .toList());
         }
 
-        private static String unseen(Rung.State state, boolean toCome) {
-            return switch (state) {
-                case WRONG -> "wrong";
-                case AGAIN -> "to be looked at again";
-                default -> toCome ? "to come" : "";
-            };
+        private static String unseen(Rung rung, boolean toCome, Course course) {
+            List<String> words = new ArrayList<>();
+            if (rung.hasValue() && rung.step().takesReadings()) {
+                words.add(course.proof().sheet().unit().word());
+            }
+            switch (rung.state()) {
+                case WRONG -> words.add("wrong");
+                case AGAIN -> words.add("to be looked at again");
+                default -> {
+                    if (toCome) {
+                        words.add("to come");
+                    }
+                }
+            }
+            String sums = sums(rung.step().label(), course);
+            if (!sums.isEmpty()) {
+                words.add(sums);
+            }
+            return String.join(", ", words);
+        }
+
+        private static String sums(String label, Course course) {
+            List<String> sums = course.brackets().stream()
+                    .filter(b -> b.closure().concerns(label))
+                    .map(b -> b.closure().name() + " " + b.state().word())
+                    .toList();
+            return sums.isEmpty()
+                    ? ""
+                    : (sums.size() == 1 ? "in one sum: " : "in " + sums.size() + " sums: ") + String.join(", ", sums);
         }
     }
+
+    /** Somebody else who has this sheet open. @param step where they are; @param initials of how they are called */
+    public record Present(String step, String name, String initials) {}
 
     private static final List<Bracket.State> COUNTED = List.of(
             Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME);
 
     /** @param now label of the step that is asked for; null if none is */
     public static LadderView of(Course course, @Nullable String now, Metrics metrics) {
+        return of(course, now, metrics, List.of());
+    }
+
+    /**
+     * @param now label of the step that is asked for; null if none is
+     * @param present who else is at which step
+     */
+    public static LadderView of(Course course, @Nullable String now, Metrics metrics, List<Present> present) {
         Ladder ladder = Ladder.of(course, now, metrics);
         List<Bracket> sums = course.brackets();
         return new LadderView(
                 course.taken() + " of " + course.steps().size(),
                 counts(sums),
-                parts(course, ladder),
+                parts(course, ladder, present),
                 LadderSvg.brackets(ladder),
                 sums.stream()
                         .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
-                        .map(b -> SumWords.whole(b, course.proof().sheet().unit()))
+                        .map(b -> SumWords.aloud(b, course.proof()) + ".")
                         .toList());
     }
 
@@ -116,12 +155,12 @@ public record LadderView(
         return counts;
     }
 
-    private static List<PartView> parts(Course course, Ladder ladder) {
+    private static List<PartView> parts(Course course, Ladder ladder, List<Present> present) {
         List<PartView> parts = new ArrayList<>();
         for (Part part : course.proof().sheet().form().parts()) {
             List<RungView> rungs = ladder.rungs().stream()
                     .filter(r -> r.step().part().equals(part.letter()))
-                    .map(RungView::of)
+                    .map(r -> RungView.of(r, course, present))
                     .toList();
             if (!rungs.isEmpty()) {
                 parts.add(new PartView(

@@ -87,6 +87,22 @@ class MeasuringTest extends InTheBrowser {
     }
 
     @Test
+    void lettersMayBeSwitchedOff() {
+        String id = newOrder("Speaking Person");
+        setMarks();
+        browser.type("?");
+        browser.await("keys", () -> browser.find("#keysdialog").isDisplayed());
+        browser.find("#letters").click();
+        browser.type(Keys.ESCAPE);
+        at(id, "D1");
+        browser.type("]");
+        browser.await(
+                "typed", () -> browser.find("#entry").getAttribute("value").equals("]"));
+        assertThat(step()).isEqualTo("D1");
+        browser.script("localStorage.clear()");
+    }
+
+    @Test
     void bothSidesAreReachedByTheirLetter() {
         String id = newOrder("Even Person");
         setMarks();
@@ -211,8 +227,10 @@ class MeasuringTest extends InTheBrowser {
         Visitor other = Visitor.as(Integer.parseInt(base.replaceAll(".*:", "")), "measurer");
         other.get("/orders/" + id + "/measure?step=D1");
         other.post("/orders/" + id + "/measure", Map.of("step", "D1", "text", "103"));
+        other.get("/orders/" + id + "/measure?step=U1");
         browser.type("17");
         browser.await("seen", () -> rung("D1").contains("103.0"));
+        browser.await("who is where", () -> rung("U1").contains("ishere"));
         assertThat(browser.find("#entry").getAttribute("value"))
                 .as("what is being typed stays")
                 .isEqualTo("17");

@@ -15,6 +15,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.web.TestOrders;
+import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
@@ -38,8 +39,10 @@ class KeepControllerTest {
     private static final Principal MEASURER = () -> "measurer";
 
     private final Orders orders = mock(Orders.class);
-    private final KeepController controller =
-            new KeepController(orders, new MeasureDesk(TestOrders.CLOCK), TestOrders.CLOCK);
+    private final KeepController controller = new KeepController(
+            orders,
+            new MeasureDesk(TestOrders.CLOCK, new Presence(TestOrders.CLOCK), mock(Accounts.class)),
+            TestOrders.CLOCK);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final ExtendedModelMap model = new ExtendedModelMap();
 

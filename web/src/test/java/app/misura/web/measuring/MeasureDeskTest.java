@@ -1,10 +1,13 @@
 package app.misura.web.measuring;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import app.misura.core.course.Marks;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
+import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Stage;
 import java.time.Instant;
@@ -12,14 +15,16 @@ import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 class MeasureDeskTest {
-    private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK);
+    private final Accounts accounts = mock(Accounts.class);
+    private final Presence presence = new Presence(TestOrders.CLOCK);
+    private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK, presence, accounts);
 
     private static GarmentOrder order(String readings) {
         return TestOrders.of("Somebody", readings, TestOrders.MARKED);
     }
 
     private MeasureView view(GarmentOrder order, String step) {
-        return desk.view(order, Place.step(step, null), null, null);
+        return desk.view(order, Visit.at(Place.step(step, null), "measurer"));
     }
 
     private MeasureView.StepView step(GarmentOrder order, String step) {
@@ -72,10 +77,11 @@ class MeasureDeskTest {
         Marks moved = TestOrders.MARKED.with("P2", Instant.now().plusSeconds(60 * 60 * 24 * 365));
         GarmentOrder order = TestOrders.of("Somebody", TestOrders.FULL, moved);
         MeasureView view = view(order, "D2");
-        assertThat(view.moved()).isEqualTo("Knee centre moved: 5 steps to look at again");
+        assertThat(view.notice())
+                .isEqualTo(new MeasureView.Notice(true, "Knee centre moved: 5 steps to look at again"));
         assertThat(Objects.requireNonNull(view.step()).still()).isEqualTo("58.5");
         assertThat(step(order, "U1").still()).isEmpty();
-        assertThat(view(order(TestOrders.FULL), "D2").moved()).isEmpty();
+        assertThat(view(order(TestOrders.FULL), "D2").notice()).isNull();
     }
 
     @Test
@@ -86,8 +92,9 @@ class MeasureDeskTest {
                 .containsExactly(
                         new MeasureView.SideView("left", "57.5", false), new MeasureView.SideView("right", "", true));
         assertThat(step.side()).isEqualTo("right");
-        MeasureView.StepView again = Objects.requireNonNull(
-                desk.view(left, Place.of("D9", "left", null), null, null).step());
+        MeasureView.StepView again =
+                Objects.requireNonNull(desk.view(left, Visit.at(Place.of("D9", "left", null), "measurer"))
+                        .step());
         assertThat(again.side()).isEqualTo("left");
         assertThat(again.tries()).extracting(MeasureView.TryView::text).containsExactly("57.5");
         assertThat(step(left, "U1").sides()).isEmpty();
@@ -131,7 +138,7 @@ class MeasureDeskTest {
     @Test
     void aGateThatAsksStandsInTheWay() {
         GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
-        MeasureView view = desk.view(wrong, Place.of(null, null, "S"), null, null);
+        MeasureView view = desk.view(wrong, Visit.at(Place.of(null, null, "S"), "measurer"));
         assertThat(view.step()).isNull();
         MeasureView.GateView gate = Objects.requireNonNull(view.gate());
         assertThat(view.name()).isEqualTo("Gate after Self-held");
@@ -147,7 +154,7 @@ class MeasureDeskTest {
 
     @Test
     void aGateThatWasClearedIsPassed() {
-        MeasureView view = desk.view(order(TestOrders.FULL), Place.of(null, null, "S"), null, null);
+        MeasureView view = desk.view(order(TestOrders.FULL), Visit.at(Place.of(null, null, "S"), "measurer"));
         assertThat(view.gate()).isNull();
         assertThat(view.name()).isEqualTo("W1 Hem width");
     }
@@ -155,9 +162,12 @@ class MeasureDeskTest {
     @Test
     void whatWasKeptIsSaidWithItsSumAndWhatIsNext() {
         GarmentOrder order = order("P3=171 D1=103 D2=58.5 D3=45");
-        MeasureView view = desk.view(order, Place.step("D4", null), null, "r3");
-        assertThat(view.said()).isEqualTo("Kept 45.0. outside leg: D2 + D3 = D1, closed. Next: D4, waist to seat.");
-        assertThat(desk.view(order, Place.step("D4", null), null, "gone").said())
+        MeasureView view =
+                desk.view(order, Visit.at(Place.step("D4", null), "measurer").having("r3"));
+        assertThat(view.said())
+                .isEqualTo("Kept 45.0. Outside leg closes. Inside leg waits for S1, S2. Next: D4, waist to seat.");
+        assertThat(desk.view(order, Visit.at(Place.step("D4", null), "measurer").having("gone"))
+                        .said())
                 .isEmpty();
     }
 
@@ -174,7 +184,8 @@ class MeasureDeskTest {
     @Test
     void whatCouldNotBeKeptStandsInTheEntryStill() {
         Heard refused = new Heard("12..5", "no", "wrong", "");
-        MeasureView view = desk.view(order("P3=171"), Place.step("D1", null), refused);
+        MeasureView view = desk.view(
+                order("P3=171"), Visit.at(Place.step("D1", null), "measurer").having(refused));
         assertThat(Objects.requireNonNull(view.step()).heard().entry()).isEqualTo("12..5");
         assertThat(view.seen()).isEqualTo(1);
     }
@@ -183,12 +194,55 @@ class MeasureDeskTest {
     void theFigureCanBeTurned() {
         GarmentOrder order = order("P3=171");
         String own = Objects.requireNonNull(view(order, "D1").figure()).svg();
-        MeasureView turned = desk.view(order, Place.step("D1", null), "back", null);
+        MeasureView turned =
+                desk.view(order, Visit.at(Place.step("D1", null), "measurer").turned("back"));
         assertThat(Objects.requireNonNull(turned.figure()).views())
                 .filteredOn(t -> t.now())
                 .singleElement()
                 .satisfies(t -> assertThat(t.id()).isEqualTo("back"));
         assertThat(turned.figure().svg()).isNotEqualTo(own);
         assertThat(own).contains("tape").doesNotContain("style=");
+    }
+
+    @Test
+    void anEmptySheetSaysHowItBegins() {
+        GarmentOrder empty = TestOrders.of("Somebody", "", Marks.NONE);
+        assertThat(view(empty, null).notice())
+                .isEqualTo(new MeasureView.Notice(false, "Begin with P1. Everything you type is kept at once."));
+    }
+
+    @Test
+    void whoElseIsHereStandsAtTheirStep() {
+        when(accounts.called("dewi")).thenReturn("Dewi Castellanos");
+        GarmentOrder order = order("P3=171");
+        desk.view(order, Visit.at(Place.step("U1", null), "dewi"));
+        MeasureView view = view(order, "D1");
+        assertThat(view.others()).isEqualTo("dewi@U1");
+        assertThat(view.ladder().parts().stream()
+                        .flatMap(p -> p.rungs().stream())
+                        .filter(r -> !r.here().isEmpty()))
+                .singleElement()
+                .satisfies(r -> {
+                    assertThat(r.label()).isEqualTo("U1");
+                    assertThat(r.here().get(0).name()).isEqualTo("Dewi");
+                    assertThat(r.here().get(0).initials()).isEqualTo("DC");
+                });
+        assertThat(desk.others(order, "dewi")).as("oneself is no other").isEqualTo("measurer@D1");
+    }
+
+    @Test
+    void twoHandsAtOneStepAreTold() {
+        when(accounts.called("dewi")).thenReturn("Dewi Castellanos");
+        GarmentOrder order = TestOrders.by("dewi", order("P3=171 D8=38 D8=38.5"), 1);
+        MeasureView view =
+                desk.view(order, Visit.at(Place.step("D9", null), "measurer").having("r2"));
+        assertThat(view.notice())
+                .isEqualTo(
+                        new MeasureView.Notice(false, "Dewi kept 38.0 just now. Yours, 38.5, stands as a second try."));
+        GarmentOrder alone = order("P3=171 D8=38 D8=38.5");
+        assertThat(desk.view(alone, Visit.at(Place.step("D9", null), "measurer").having("r2"))
+                        .notice())
+                .as("one's own second try")
+                .isNull();
     }
 }

@@ -1,0 +1,34 @@
+package app.misura.web.measuring;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Somebody at a place of the measuring screen.
+ *
+ * @param by the account
+ * @param turned the view of the figure that is wanted; null for the tape's own
+ * @param kept id of the reading that was kept on the way here; null if none was
+ * @param heard what was typed and could not be kept
+ */
+record Visit(
+        Place place,
+        String by,
+        @Nullable String turned,
+        @Nullable String kept,
+        Heard heard) {
+    static Visit at(Place place, String by) {
+        return new Visit(place, by, null, null, Heard.NOTHING);
+    }
+
+    Visit turned(@Nullable String view) {
+        return new Visit(place, by, view, kept, heard);
+    }
+
+    Visit having(@Nullable String reading) {
+        return new Visit(place, by, turned, reading, heard);
+    }
+
+    Visit having(Heard typed) {
+        return new Visit(place, by, turned, kept, typed);
+    }
+}
