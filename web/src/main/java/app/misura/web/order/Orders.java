@@ -70,7 +70,7 @@ public class Orders {
     public GarmentOrder add(NewOrder wanted, String by) {
         Client client = clients.get(wanted.client());
         OrderEntity entity = new OrderEntity(Ids.next());
-        entity.number = orders.highestNumber() + 1;
+        entity.number = orders.lockNumbers().next();
         entity.clientId = client.id();
         entity.title = wanted.title().strip();
         entity.form = wanted.form().id();

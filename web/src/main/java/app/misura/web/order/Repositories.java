@@ -15,8 +15,10 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
 
     List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
 
-    @Query("select coalesce(max(o.number), 200) from OrderEntity o")
-    int highestNumber();
+    /** Locks the row of numbers, so that orders opened at the same moment are numbered one after the other. */
+    @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
+    @Query("select n from OrderNumberEntity n where n.id = " + OrderNumberEntity.ROW)
+    OrderNumberEntity lockNumbers();
 
     /** Locks the order's row, so that readings of two people are numbered one after the other. */
     @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)

@@ -3,6 +3,7 @@ package app.misura.web.order;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
@@ -16,8 +17,10 @@ import app.misura.web.client.Clients;
 import app.misura.web.store.NotThere;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -98,6 +101,24 @@ class OrdersTest extends TestHouse {
         }
         pool.shutdown();
         assertThat(orders.get(order.id()).readings()).hasSize(8);
+    }
+
+    @Test
+    void ordersOpenedAtOnceGetNumbersOfTheirOwn() throws Exception {
+        OrderForm form = order().form();
+        String client = order().client().id();
+        ExecutorService pool = Executors.newFixedThreadPool(8);
+        List<Future<GarmentOrder>> opened = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            opened.add(pool.submit(
+                    () -> orders.add(new Orders.NewOrder(client, "trousers", form, null, Map.of()), "owner")));
+        }
+        Set<Integer> numbers = new HashSet<>();
+        for (Future<GarmentOrder> each : opened) {
+            numbers.add(each.get().number());
+        }
+        pool.shutdown();
+        assertThat(numbers).hasSize(40);
     }
 
     @Test
