@@ -29,13 +29,12 @@ class SignInCheck implements AuthenticationProvider {
     private final PasswordEncoder encoder;
     private final SignInThrottle throttle;
     private final Map<String, String> right = new ConcurrentHashMap<>();
-    private final String nobody;
+    private @org.jspecify.annotations.Nullable String nobody;
 
     SignInCheck(UserDetailsService accounts, PasswordEncoder encoder, SignInThrottle throttle) {
         this.accounts = accounts;
         this.encoder = encoder;
         this.throttle = throttle;
-        this.nobody = encoder.encode("nobody has this password");
     }
 
     @Override
@@ -46,7 +45,7 @@ class SignInCheck implements AuthenticationProvider {
             throw new LockedException("too many failed sign-ins");
         }
         UserDetails account = find(name);
-        String stored = account == null ? nobody : account.getPassword();
+        String stored = account == null ? nobody() : account.getPassword();
         if (!matches(name, password, stored) || account == null) {
             throttle.failed(name);
             throw new BadCredentialsException("name and password do not match");
@@ -61,6 +60,14 @@ class SignInCheck implements AuthenticationProvider {
         } catch (UsernameNotFoundException e) {
             return null;
         }
+    }
+
+    /** What a name that is not there is held against: as slow as any, and made when the first such name comes. */
+    private synchronized String nobody() {
+        if (nobody == null) {
+            nobody = encoder.encode("nobody has this password");
+        }
+        return nobody;
     }
 
     private boolean matches(String name, String password, String stored) {
