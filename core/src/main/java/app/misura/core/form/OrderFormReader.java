@@ -11,6 +11,7 @@ import app.misura.core.measure.Play;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -85,12 +86,9 @@ public final class OrderFormReader {
 
     record OptionDoc(String id, String title, List<String> choices, String usual) {}
 
-    OrderForm resource(String name, Map<String, OrderForm> known) {
+    static String resource(String name) {
         try (InputStream in = OrderFormReader.class.getResourceAsStream(name)) {
-            return read(
-                    new String(
-                            Objects.requireNonNull(in, name).readAllBytes(), java.nio.charset.StandardCharsets.UTF_8),
-                    known);
+            return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

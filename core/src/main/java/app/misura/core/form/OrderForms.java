@@ -4,6 +4,7 @@ import app.misura.core.measure.Catalogue;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Every order form there is, by id and version. Immutable. */
@@ -11,10 +12,15 @@ public final class OrderForms {
     private static final List<String> SHIPPED =
             List.of("trousers-tailored", "trousers-tailored-helper", "trousers-tailored-alone");
 
-    private final Map<String, OrderForm> byId;
+    /** Stands between a form and the selection of it, where both are written in one text. */
+    private static final String NEXT = "\n---\n";
 
-    private OrderForms(Map<String, OrderForm> byId) {
+    private final Map<String, OrderForm> byId;
+    private final Map<String, String> sources;
+
+    private OrderForms(Map<String, OrderForm> byId, Map<String, String> sources) {
         this.byId = byId;
+        this.sources = sources;
     }
 
     private static final class Shipped {
@@ -23,17 +29,42 @@ public final class OrderForms {
         static OrderForms read() {
             OrderFormReader reader = new OrderFormReader(Catalogue.shipped());
             Map<String, OrderForm> byId = new LinkedHashMap<>();
+            Map<String, String> sources = new LinkedHashMap<>();
             for (String id : SHIPPED) {
-                OrderForm form = reader.resource("/app/misura/core/forms/" + id + ".yaml", byId);
+                String text = OrderFormReader.resource("/app/misura/core/forms/" + id + ".yaml");
+                OrderForm form = reader.read(text, byId);
                 byId.put(form.id(), form);
+                String base = form.selectionOf() == null ? "" : sources.get(form.selectionOf()) + NEXT;
+                sources.put(form.id(), base + text);
             }
-            return new OrderForms(byId);
+            return new OrderForms(byId, sources);
         }
     }
 
     /** The forms that ship with the core, cross-checked against its catalogue. */
     public static OrderForms shipped() {
         return Shipped.INSTANCE;
+    }
+
+    /**
+     * Reads one form from a text that {@link #source} gave, now or in an earlier release.
+     *
+     * @throws IllegalArgumentException listing every fault
+     */
+    public static OrderForm read(String source) {
+        OrderFormReader reader = new OrderFormReader(Catalogue.shipped());
+        Map<String, OrderForm> known = new LinkedHashMap<>();
+        OrderForm form = null;
+        for (String text : source.split(NEXT)) {
+            form = reader.read(text, known);
+            known.put(form.id(), form);
+        }
+        return Objects.requireNonNull(form);
+    }
+
+    /** The whole text a form is read from, that of the form it selects from included. */
+    public String source(String id) {
+        return Objects.requireNonNull(sources.get(get(id).id()));
     }
 
     public List<OrderForm> all() {

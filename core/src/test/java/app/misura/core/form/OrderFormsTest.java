@@ -117,4 +117,12 @@ class OrderFormsTest {
                 .containsEntry("fit", "easy")
                 .containsEntry("front", "flat");
     }
+
+    @Test
+    void everyFormComesBackFromItsWholeText() {
+        OrderForms forms = OrderForms.shipped();
+        for (OrderForm form : forms.all()) {
+            assertThat(OrderForms.read(forms.source(form.id()))).isEqualTo(form);
+        }
+    }
 }

@@ -2,13 +2,13 @@ package app.misura.web.order;
 
 import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
-import app.misura.core.form.OrderForms;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.form.FormVersions;
 import app.misura.web.store.Ids;
 import app.misura.web.store.NotThere;
 import java.time.Clock;
@@ -38,7 +38,7 @@ public class Orders {
     private final StrikeRepository strikes;
     private final MarkRepository marks;
     private final Clients clients;
-    private final OrderForms forms;
+    private final FormVersions forms;
     private final Clock clock;
 
     Orders(
@@ -47,7 +47,7 @@ public class Orders {
             StrikeRepository strikes,
             MarkRepository marks,
             Clients clients,
-            OrderForms forms,
+            FormVersions forms,
             Clock clock) {
         this.orders = orders;
         this.readings = readings;

@@ -1,0 +1,7 @@
+/**
+ * Which forms does the house have, and how were they when a sheet was measured? Uses nothing but the core.
+ */
+@NullMarked
+package app.misura.web.form;
+
+import org.jspecify.annotations.NullMarked;

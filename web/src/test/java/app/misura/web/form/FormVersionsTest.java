@@ -1,0 +1,86 @@
+package app.misura.web.form;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.form.Step;
+import app.misura.web.TestOrders;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.DefaultApplicationArguments;
+
+class FormVersionsTest {
+    private final OrderForms shipped = OrderForms.shipped();
+    private final FormVersionRepository repository = mock(FormVersionRepository.class);
+    private final Map<String, FormVersionEntity> rows = new HashMap<>();
+    private final FormVersions versions = new FormVersions(repository, shipped, TestOrders.CLOCK);
+
+    @BeforeEach
+    void table() {
+        when(repository.findById(any())).thenAnswer(call -> Optional.ofNullable(rows.get(call.<String>getArgument(0))));
+        when(repository.saveAndFlush(any())).thenAnswer(call -> {
+            FormVersionEntity row = call.getArgument(0);
+            rows.put(row.id, row);
+            return row;
+        });
+    }
+
+    private void start() {
+        versions.run(new DefaultApplicationArguments());
+    }
+
+    @Test
+    void everyFormIsKeptOnceHoweverOftenTheHouseStarts() {
+        start();
+        start();
+        verify(repository, times(shipped.all().size())).saveAndFlush(any());
+        assertThat(rows).containsKey("trousers-tailored/1");
+        assertThat(rows.get("trousers-tailored/1").keptAt).isEqualTo(TestOrders.NOW);
+    }
+
+    @Test
+    void aFormThatChangedUnderItsVersionStopsTheHouse() {
+        start();
+        rows.get("trousers-tailored/1").hash = "another";
+        assertThatThrownBy(this::start)
+                .hasMessageContaining("trousers-tailored was changed, but is still version 1")
+                .hasMessageContaining("Give it a new version");
+    }
+
+    @Test
+    void anOldVersionIsReadAsItWas() {
+        OrderForm now = shipped.get("trousers-tailored");
+        String text = shipped.source("trousers-tailored")
+                .replaceFirst("version: 1", "version: 0")
+                .replaceFirst("name: Outside leg", "name: Long outside leg");
+        FormVersionEntity row = new FormVersionEntity(now, text, "h", TestOrders.NOW);
+        row.id = "trousers-tailored/0";
+        rows.put(row.id, row);
+        OrderForm old = versions.find("trousers-tailored", 0).orElseThrow();
+        assertThat(old.version()).isZero();
+        assertThat(old.step("D1").name()).isEqualTo("Long outside leg");
+        assertThat(old.steps().stream().map(Step::label))
+                .isEqualTo(now.steps().stream().map(Step::label).toList());
+        versions.find("trousers-tailored", 0);
+        verify(repository, times(1)).findById("trousers-tailored/0");
+    }
+
+    @Test
+    void whatShipsIsNotAskedOfTheDatabaseAndWhatNeverWasIsNot() {
+        assertThat(versions.find("trousers-tailored", 1)).contains(shipped.get("trousers-tailored"));
+        verify(repository, never()).findById(any());
+        assertThat(versions.find("cloak", 1)).isEmpty();
+        assertThat(versions.find("trousers-tailored", 99)).isEmpty();
+    }
+}
