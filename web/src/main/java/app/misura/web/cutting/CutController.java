@@ -6,9 +6,13 @@ import app.misura.core.format.json.SheetJson;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.core.format.svg.PieceView;
 import app.misura.core.proof.Proof;
+import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -24,10 +28,19 @@ import org.springframework.web.bind.annotation.RequestHeader;
 @Controller
 class CutController {
     private final Orders orders;
+    private final CutSpecs specs;
+    private final Accounts accounts;
+    private final Clock clock;
 
-    CutController(Orders orders) {
+    CutController(Orders orders, CutSpecs specs, Accounts accounts, Clock clock) {
         this.orders = orders;
+        this.specs = specs;
+        this.accounts = accounts;
+        this.clock = clock;
     }
+
+    /** A sheet that was printed before: when, and by whom. */
+    record Before(String id, String when, String by) {}
 
     @GetMapping("/orders/{id}/cut")
     String cut(@PathVariable String id, Model model) {
@@ -61,7 +74,7 @@ class CutController {
         return "cut :: cut";
     }
 
-    private static void fill(
+    private void fill(
             Model model, GarmentOrder order, TrousersChoices choices, CutForm form, Map<String, String> faults) {
         Proof proof = Proof.of(order.sheet());
         TrousersCut.Result result = TrousersCut.of(proof, choices);
@@ -71,6 +84,14 @@ class CutController {
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("open", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("inputs", List.of());
+        model.addAttribute(
+                "printed",
+                specs.of(order.id()).stream()
+                        .map(p -> new Before(
+                                p.id(),
+                                Say.when(p.at(), clock.getZone(), LocalDate.now(clock)),
+                                accounts.called(p.by())))
+                        .toList());
         if (result instanceof TrousersCut.Cut cut) {
             model.addAttribute("cut", CutTable.of(cut.spec(), order.form()));
             model.addAttribute("pieces", PieceView.svg(cut.spec()));

@@ -1,5 +1,5 @@
 /**
- * Ease and cut on screen: choices, pieces, chain, proof of the cut. Uses order and ui.
+ * Ease and cut on screen: choices, pieces, chain, proof of the cut. Uses order, account, store and ui.
  */
 @NullMarked
 package app.misura.web.cutting;

@@ -2,11 +2,8 @@ package app.misura.web.form;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
+import app.misura.web.store.Digest;
 import java.time.Clock;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.ApplicationArguments;
@@ -40,7 +37,7 @@ public class FormVersions implements ApplicationRunner {
 
     private void keep(OrderForm form) {
         String document = shipped.source(form.id());
-        String hash = hash(document);
+        String hash = Digest.of(document);
         Optional<FormVersionEntity> kept = repository.findById(FormVersionEntity.id(form.id(), form.version()));
         if (kept.isEmpty()) {
             repository.saveAndFlush(new FormVersionEntity(form, document, hash, clock.instant()));
@@ -63,14 +60,5 @@ public class FormVersions implements ApplicationRunner {
                 .findById(id)
                 .map(kept -> OrderForms.read(kept.document))
                 .orElse(null);
-    }
-
-    private static String hash(String document) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(document.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -13,12 +13,14 @@ import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.cutting.CutChoices;
+import app.misura.web.cutting.CutSpecs;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.order.StoredReading;
 import app.misura.web.store.NotThere;
 import app.misura.web.ui.Say;
 import java.nio.charset.StandardCharsets;
+import java.security.Principal;
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -38,12 +40,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PrintController {
     private final Orders orders;
     private final Accounts accounts;
+    private final CutSpecs specs;
     private final Clock clock;
     private final String house;
 
-    PrintController(Orders orders, Accounts accounts, Clock clock, @Value("${misura.house}") String house) {
+    PrintController(
+            Orders orders, Accounts accounts, CutSpecs specs, Clock clock, @Value("${misura.house}") String house) {
         this.orders = orders;
         this.accounts = accounts;
+        this.specs = specs;
         this.clock = clock;
         this.house = house;
     }
@@ -60,14 +65,22 @@ class PrintController {
         return pdf(order, "blank-form", PagePdf.write(FormPage.blank(head(order), order.sheet(), size(paper))));
     }
 
+    /** The cut sheet; what is printed is kept as it was. */
     @GetMapping("/orders/{id}/print/cut.pdf")
-    ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> cut(
+            @PathVariable String id, @RequestParam(defaultValue = "a4") String paper, Principal who) {
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
-        return pdf(
-                order,
-                "cut-sheet",
-                PagePdf.write(CutSheetPage.of(head(order), spec(order, proof), proof, order.form(), size(paper))));
+        CutSpec spec = spec(order, proof);
+        String page = CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
+        specs.keep(order, spec, page, who.getName());
+        return pdf(order, "cut-sheet", PagePdf.write(page));
+    }
+
+    /** A cut sheet as it was printed before. */
+    @GetMapping("/orders/{id}/print/cut/{spec}.pdf")
+    ResponseEntity<byte[]> cutAsItWas(@PathVariable String id, @PathVariable String spec) {
+        return pdf(orders.get(id), "cut-sheet-" + spec, PagePdf.write(specs.page(id, spec)));
     }
 
     @GetMapping("/orders/{id}/print/pattern.pdf")

@@ -1,9 +1,6 @@
 package app.misura.web.security;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import app.misura.web.store.Digest;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.security.authentication.AuthenticationProvider;
@@ -71,7 +68,7 @@ class SignInCheck implements AuthenticationProvider {
     }
 
     private boolean matches(String name, String password, String stored) {
-        String digest = digest(stored + "\n" + password);
+        String digest = Digest.of(stored + "\n" + password);
         if (digest.equals(right.get(name))) {
             return true;
         }
@@ -80,15 +77,6 @@ class SignInCheck implements AuthenticationProvider {
             right.put(name, digest);
         }
         return matches;
-    }
-
-    private static String digest(String text) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     @Override

@@ -14,6 +14,7 @@ import app.misura.core.fit.FitChoice;
 import app.misura.core.fit.TrousersChoices;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.web.TestOrders;
+import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import java.util.List;
@@ -26,7 +27,9 @@ import org.springframework.ui.ExtendedModelMap;
 
 class CutControllerTest {
     private final Orders orders = mock(Orders.class);
-    private final CutController controller = new CutController(orders);
+    private final CutSpecs specs = mock(CutSpecs.class);
+    private final Accounts accounts = mock(Accounts.class);
+    private final CutController controller = new CutController(orders, specs, accounts, TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
 
@@ -55,6 +58,16 @@ class CutControllerTest {
         assertThat(model.get("pieces")).isNull();
         assertThat((List<?>) model.get("inputs")).isNotEmpty();
         assertThat((String) model.get("refusal")).contains("U1");
+    }
+
+    @Test
+    void whatWasPrintedBeforeIsNamedWithItsHandAndHour() {
+        order(TestOrders.FULL);
+        when(accounts.called("cutter")).thenReturn("Noor Castellanos");
+        when(specs.of("o1")).thenReturn(List.of(new CutSpecs.Printed("s1", TestOrders.NOW, "cutter")));
+        controller.cut("o1", model);
+        assertThat(model.get("printed"))
+                .isEqualTo(List.of(new CutController.Before("s1", "today 09:00", "Noor Castellanos")));
     }
 
     @Test

@@ -2,12 +2,16 @@ package app.misura.web.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.cutting.CutSpecs;
 import app.misura.web.order.Orders;
 import app.misura.web.store.NotThere;
 import java.io.IOException;
@@ -19,14 +23,16 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.mockito.ArgumentCaptor;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 class PrintControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Accounts accounts = mock(Accounts.class);
+    private final CutSpecs specs = mock(CutSpecs.class);
     private final PrintController controller =
-            new PrintController(orders, accounts, TestOrders.CLOCK, "Workroom on Heron Quay");
+            new PrintController(orders, accounts, specs, TestOrders.CLOCK, "Workroom on Heron Quay");
 
     @BeforeEach
     void anOrder() {
@@ -68,10 +74,19 @@ class PrintControllerTest {
 
     @Test
     void aFileIsCalledInLettersEveryMachineHasAndIsNotKeptByTheWay() {
-        ResponseEntity<byte[]> answer = controller.cut("o1", "a4");
+        ResponseEntity<byte[]> answer = controller.cut("o1", "a4", () -> "cutter");
         assertThat(answer.getHeaders().getContentDisposition().getFilename())
                 .isEqualTo("1-zoe-ngaire-degard-cut-sheet.pdf");
         assertThat(answer.getHeaders().getCacheControl()).isEqualTo("no-store");
+    }
+
+    @Test
+    void whatIsPrintedIsKeptAndShownAgainAsItWas() throws IOException {
+        controller.cut("o1", "a4", () -> "cutter");
+        ArgumentCaptor<String> page = ArgumentCaptor.forClass(String.class);
+        verify(specs).keep(any(), any(), page.capture(), eq("cutter"));
+        when(specs.page("o1", "s1")).thenReturn(page.getValue());
+        assertThat(text(controller.cutAsItWas("o1", "s1"))).contains("Cut sheet", "it holds");
     }
 
     @Test
@@ -89,7 +104,7 @@ class PrintControllerTest {
 
     @Test
     void whatIsNotCutIsNotPrinted() {
-        assertThatThrownBy(() -> controller.cut("o2", "a4")).isInstanceOf(NotThere.class);
+        assertThatThrownBy(() -> controller.cut("o2", "a4", () -> "cutter")).isInstanceOf(NotThere.class);
         assertThatThrownBy(() -> controller.pattern("o2", "a4")).hasMessageContaining("says why");
     }
 
