@@ -158,6 +158,11 @@ public final class Body {
                 .orElseThrow(() -> new IllegalArgumentException("no leg level " + level));
     }
 
+    /** The foot against the one its outlines are written for. */
+    double footScale() {
+        return footLength / 25.84;
+    }
+
     double drop(Side side) {
         return numbers.drop().getOrDefault(side, 0.0);
     }

@@ -1,7 +1,9 @@
 package app.misura.web.browser;
 
 import app.misura.web.TestHouse;
+import app.misura.web.TestOrders;
 import app.misura.web.order.Orders;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,27 +15,16 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 /** A house with a browser in front of it, and what every way through it does. */
 abstract class InTheBrowser extends TestHouse {
     /** In the form's order; a step that is taken on both sides or until two agree has two. */
-    static final Map<String, List<String>> READINGS = new LinkedHashMap<>();
+    static final Map<String, List<String>> READINGS = readings(TestOrders.FULL + " W1=21.5");
 
-    static {
-        READINGS.put("P3", List.of("171"));
-        READINGS.put("D1", List.of("103"));
-        READINGS.put("D2", List.of("58.5"));
-        READINGS.put("D3", List.of("45"));
-        READINGS.put("D4", List.of("18"));
-        READINGS.put("D7", List.of("36.5"));
-        READINGS.put("D8", List.of("38"));
-        READINGS.put("D9", List.of("57.5", "58"));
-        READINGS.put("U1", List.of("101.5"));
-        READINGS.put("U2", List.of("87.5", "87.5"));
-        READINGS.put("S1", List.of("77.5"));
-        READINGS.put("S2", List.of("32.5"));
-        READINGS.put("S3", List.of("69.5"));
-        READINGS.put("S4", List.of("27"));
-        READINGS.put("S5", List.of("42.5"));
-        READINGS.put("M1", List.of("25.5"));
-        READINGS.put("M2", List.of("41"));
-        READINGS.put("W1", List.of("21.5"));
+    private static Map<String, List<String>> readings(String written) {
+        Map<String, List<String>> readings = new LinkedHashMap<>();
+        for (String each : written.split(" ")) {
+            String[] parts = each.split("=");
+            readings.computeIfAbsent(parts[0].replaceAll("-(left|right)$", ""), l -> new ArrayList<>())
+                    .add(parts[1]);
+        }
+        return readings;
     }
 
     @LocalServerPort

@@ -30,6 +30,16 @@ class MeasuringTest extends InTheBrowser {
                         Map.of("offline", away, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
     }
 
+    /** Goes out of the house's reach, once the page knows the steps. */
+    private void leave() {
+        browser.await(
+                "steps are there",
+                () -> Boolean.TRUE.equals(
+                        browser.script(
+                                "return performance.getEntriesByType('resource').some(e => e.name.endsWith('/steps') && e.responseEnd > 0)")));
+        network(true);
+    }
+
     private void at(String id, String step) {
         browser.driver().get(base + "/orders/" + id + "/measure?step=" + step);
         awaitStep(step);
@@ -160,13 +170,7 @@ class MeasuringTest extends InTheBrowser {
     void whatIsReadAwayFromTheHouseComesHomeInOrderAndOnce() {
         String id = newOrder("Far Person");
         setMarks();
-        awaitStep("P3");
-        browser.await(
-                "steps are there",
-                () -> Boolean.TRUE.equals(
-                        browser.script(
-                                "return performance.getEntriesByType('resource').some(e => e.name.endsWith('/steps') && e.responseEnd > 0)")));
-        network(true);
+        leave();
         browser.type("171");
         browser.enter();
         awaitStep("D1");
@@ -194,13 +198,7 @@ class MeasuringTest extends InTheBrowser {
     void whatTheHouseRefusesOnItsWayHomeIsMendedBeforeTheRestFollows() {
         String id = newOrder("Doubtful Person");
         setMarks();
-        awaitStep("P3");
-        browser.await(
-                "steps are there",
-                () -> Boolean.TRUE.equals(
-                        browser.script(
-                                "return performance.getEntriesByType('resource').some(e => e.name.endsWith('/steps') && e.responseEnd > 0)")));
-        network(true);
+        leave();
         browser.type("67");
         browser.enter();
         awaitStep("D1");

@@ -1,0 +1,28 @@
+package app.misura.core.body;
+
+import app.misura.core.measure.Side;
+
+/** What the drawings of a body from its right side share. */
+abstract class SideView {
+    final Body b;
+    final double k;
+    final Canvas canvas;
+
+    SideView(Body body, Canvas canvas) {
+        this.b = body;
+        this.k = body.k;
+        this.canvas = canvas;
+    }
+
+    static Knot n(double x, double y) {
+        return Knot.of(x, y);
+    }
+
+    final Body.Trunk t(String level) {
+        return b.t(level);
+    }
+
+    final Body.Leg leg(String level) {
+        return b.leg(Side.RIGHT, level);
+    }
+}
