@@ -1,10 +1,8 @@
 package app.misura.core.body;
 
 import app.misura.core.measure.Side;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -65,15 +63,13 @@ public final class Body {
     /** A section of one arm: offsets from its axis. */
     record Arm(String name, double s, double outer, double inner, double front, double back, double n) {}
 
-    private static final List<String> NECK = List.of("neckTop", "neckMid", "neckSide");
-    private static final List<String> SHOULDERS = List.of("slope", "shoulder", "joint");
-
     final BodyNumbers numbers;
+    private final Proportions size;
     final double height;
     final double k;
     final double child;
-    final Map<String, Trunk> trunk = new LinkedHashMap<>();
-    final Map<Side, List<Leg>> legs = new EnumMap<>(Side.class);
+    final Map<String, Trunk> trunk;
+    final Map<Side, List<Leg>> legs;
     final Map<Side, List<Arm>> arms = new EnumMap<>(Side.class);
     final double armLength;
     final double handLength;
@@ -91,18 +87,18 @@ public final class Body {
     private final Monotone front;
     private final Monotone back;
     private final Monotone exponent;
-    private final List<double[]> known = new ArrayList<>();
-    private double chestRatio = 1;
 
     private Body(BodyNumbers numbers) {
         this.numbers = numbers;
-        height = numbers.statureCm();
-        k = height / BodyNumbers.NEUTRAL;
-        child = clamp((18 - numbers.age()) / 10, 0, 1);
+        size = new Proportions(numbers);
+        height = size.height;
+        k = size.k;
+        child = size.child;
         footLength = 0.152 * height * (1 + 0.03 * child);
         Map<String, Double> girths = new HashMap<>(numbers.girths());
         bust = prominence(girths);
-        makeTrunk(girths);
+        TrunkMaker maker = new TrunkMaker(size);
+        trunk = maker.make(girths);
         width = through(t -> t.w);
         front = through(t -> t.zf);
         back = through(t -> t.zb);
@@ -113,11 +109,12 @@ public final class Body {
                 : (8.6 * k + 0.22 * bust) * (t("chest").w / (15.5 * k));
         foldY = t("underBust").y - 0.25 * bust;
         topY = t("upperChest").y + 0.4 * bust;
-        makeLegs();
+        LimbMaker limbs = new LimbMaker(size, maker, t("crotch").w);
+        legs = limbs.legs();
         armLength = mix(0.334, 0.322) * height;
         handLength = mix(0.108, 0.112) * height;
         for (Side side : Side.values()) {
-            arms.put(side, arm(girths));
+            arms.put(side, limbs.arm(girths, armLength));
         }
         chin = mix(0.869, 0.832) * height;
         headHeight = height - chin;
@@ -140,7 +137,7 @@ public final class Body {
     }
 
     double mix(double adult, double ofChild) {
-        return lerp(adult, ofChild, child);
+        return size.mix(adult, ofChild);
     }
 
     public double height() {
@@ -218,284 +215,6 @@ public final class Body {
         double rib = 1.075 * under;
         girths.put("chest-girth", Math.min(full, rib));
         return clamp((full - rib) * 0.25, 0, 13);
-    }
-
-    // ---- heights
-
-    private void makeKnown() {
-        for (Tables.TrunkRow row : Tables.TRUNK) {
-            Double at = numbers.heights().get(row.name());
-            if (at != null) {
-                known.add(new double[] {mix(row.adult(), row.child()) * height, at});
-            }
-        }
-        for (Tables.LegRow row : Tables.LEG) {
-            Double at = numbers.heights().get(row.name());
-            if (at != null) {
-                known.add(new double[] {mix(row.adult(), row.child()) * height, at});
-            }
-        }
-        if (known.isEmpty()) {
-            return;
-        }
-        if (!numbers.heights().containsKey("shoulder")) {
-            double y = mix(0.8185, 0.786) * height;
-            known.add(new double[] {y, y});
-        }
-        known.add(new double[] {0, 0});
-        known.add(new double[] {height, height});
-        known.sort(java.util.Comparator.comparingDouble(p -> p[0]));
-    }
-
-    /** The height of a level, moved with the known ones around it. */
-    private double mapped(double y) {
-        if (known.isEmpty()) {
-            return y;
-        }
-        int j = 0;
-        while (j < known.size() - 2 && known.get(j + 1)[0] < y) {
-            j++;
-        }
-        double[] a = known.get(j);
-        double[] b = known.get(j + 1);
-        return lerp(a[1], b[1], (y - a[0]) / Math.max(1e-9, b[0] - a[0]));
-    }
-
-    // ---- trunk
-
-    private void makeTrunk(Map<String, Double> girths) {
-        makeKnown();
-        int n = Tables.TRUNK.size();
-        double[] y = new double[n];
-        double[] base = new double[n];
-        for (int i = 0; i < n; i++) {
-            Tables.TrunkRow r = Tables.TRUNK.get(i);
-            y[i] = mapped(mix(r.adult(), r.child()) * height);
-            base[i] = Section.girth(w0(r), d0(r), r.n());
-        }
-        double[] q = ratios(
-                y,
-                base,
-                Tables.TRUNK.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
-        chestRatio = q[8];
-        for (int i = 0; i < n; i++) {
-            String name = Tables.TRUNK.get(i).name();
-            if (NECK.contains(name)) {
-                Double neck = girths.get("neck-girth");
-                q[i] = neck != null ? neck / base[1] : 1 + (chestRatio - 1) * 0.35;
-            } else if (SHOULDERS.contains(name)) {
-                q[i] = 1 + (chestRatio - 1) * 0.6;
-            } else if (name.equals("upperChest")) {
-                q[i] = 1 + (chestRatio - 1) * 0.9;
-            }
-            trunk.put(name, grown(Tables.TRUNK.get(i), y[i], base[i], q[i]));
-        }
-        smooth();
-    }
-
-    private double w0(Tables.TrunkRow r) {
-        return r.w() * k * mix(1, r.cw());
-    }
-
-    private double d0(Tables.TrunkRow r) {
-        return (r.zf() - r.zb()) / 2 * k * mix(1, r.cd());
-    }
-
-    private Trunk grown(Tables.TrunkRow r, double y, double base, double q) {
-        double w = w0(r) * Math.pow(q, r.a());
-        double d = d0(r) * Math.pow(q, r.b());
-        if (!SHOULDERS.contains(r.name())) {
-            double scale = base * q / Section.girth(w, d, r.n());
-            w *= scale;
-            d *= scale;
-        }
-        double c0 = (r.zf() + r.zb()) / 2 * k;
-        double added = 2 * (d - d0(r));
-        double f0 = c0 + d0(r);
-        double b0 = c0 - d0(r);
-        return new Trunk(r.name(), y, w, f0 + r.f() * added, b0 - (1 - r.f()) * added, r.n(), base * q, f0, b0);
-    }
-
-    /** What grew beyond the plain body is smoothed along the height; the width then answers for the girth. */
-    private void smooth() {
-        List<Trunk> list = new ArrayList<>(trunk.values());
-        double sigma = 6.5 * k;
-        double[] gf = list.stream().mapToDouble(t -> t.zf - t.plainFront).toArray();
-        double[] gb = list.stream().mapToDouble(t -> t.zb - t.plainBack).toArray();
-        for (int i = 2; i < list.size(); i++) {
-            Trunk t = list.get(i);
-            if (t.name.equals("crotch")) {
-                continue;
-            }
-            double sumF = 0;
-            double sumB = 0;
-            double weights = 0;
-            for (int j = 0; j < list.size(); j++) {
-                Trunk u = list.get(j);
-                double span = (Math.abs(list.get(Math.max(0, j - 1)).y - u.y)
-                                + Math.abs(list.get(Math.min(list.size() - 1, j + 1)).y - u.y))
-                        / 2;
-                double weight = Math.exp(-Math.pow((u.y - t.y) / sigma, 2) / 2) * span;
-                sumF += gf[j] * weight;
-                sumB += gb[j] * weight;
-                weights += weight;
-            }
-            t.zf = t.plainFront + sumF / weights;
-            t.zb = t.plainBack + sumB / weights;
-            if (!SHOULDERS.contains(t.name)) {
-                t.solveWidth();
-            }
-        }
-    }
-
-    /** Known girth over base girth at each level; unknown ones lie on the line between their known neighbours. */
-    private static double[] ratios(
-            double[] place, double[] base, List<@org.jspecify.annotations.Nullable Double> girths) {
-        List<double[]> given = new ArrayList<>();
-        for (int i = 0; i < place.length; i++) {
-            Double girth = girths.get(i);
-            if (girth != null) {
-                given.add(new double[] {place[i], girth / base[i]});
-            }
-        }
-        given.sort(java.util.Comparator.comparingDouble(p -> p[0]));
-        double[] q = new double[place.length];
-        for (int i = 0; i < place.length; i++) {
-            q[i] = between(given, place[i]);
-        }
-        return q;
-    }
-
-    private static double between(List<double[]> given, double place) {
-        if (given.isEmpty()) {
-            return 1;
-        }
-        if (place <= given.get(0)[0]) {
-            return given.get(0)[1];
-        }
-        for (int j = 1; j < given.size(); j++) {
-            if (place <= given.get(j)[0]) {
-                double[] a = given.get(j - 1);
-                double[] b = given.get(j);
-                return lerp(a[1], b[1], (place - a[0]) / Math.max(1e-9, b[0] - a[0]));
-            }
-        }
-        return given.get(given.size() - 1)[1];
-    }
-
-    // ---- legs
-
-    private void makeLegs() {
-        for (Side side : Side.values()) {
-            legs.put(side, clear(leg(side)));
-        }
-        double out = legs.values().stream()
-                .mapToDouble(l -> l.get(l.size() - 1).cx())
-                .max()
-                .orElse(0);
-        for (Side side : Side.values()) {
-            List<Leg> list = legs.get(side);
-            legs.put(side, shifted(list, out - list.get(list.size() - 1).cx()));
-        }
-    }
-
-    private List<Leg> leg(Side side) {
-        Map<String, Double> girths = new HashMap<>(numbers.girths());
-        girths.putAll(numbers.sideGirths().getOrDefault(side, Map.of()));
-        int n = Tables.LEG.size();
-        double[] y = new double[n];
-        double[] base = new double[n];
-        for (int i = 0; i < n; i++) {
-            Tables.LegRow r = Tables.LEG.get(i);
-            double f = mix(1, r.c()) * k;
-            y[i] = mapped(mix(r.adult(), r.child()) * height);
-            base[i] = Section.girth((r.outer() - r.inner()) / 2 * f, (r.zf() - r.zb()) / 2 * f, r.n());
-        }
-        Double seat = numbers.girths().get("seat-girth");
-        if (!girths.containsKey("thigh-crotch-girth") && !girths.containsKey("thigh-girth") && seat != null) {
-            Tables.TrunkRow r = Tables.TRUNK.get(15);
-            girths.put("thigh-crotch-girth", base[0] * (1 + (seat / Section.girth(w0(r), d0(r), r.n()) - 1) * 0.9));
-        }
-        double[] q = ratios(
-                y,
-                base,
-                Tables.LEG.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
-        List<Leg> list = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            list.add(legLevel(i, y[i], base[i] * q[i], q[i]));
-        }
-        return list;
-    }
-
-    private Leg legLevel(int i, double y, double girth, double q) {
-        Tables.LegRow r = Tables.LEG.get(i);
-        double f = mix(1, r.c()) * q * k;
-        double hw = (r.outer() - r.inner()) / 2 * f;
-        double hd = (r.zf() - r.zb()) / 2 * f;
-        double cx = (r.inner() + r.outer()) / 2 * k * mix(1, 0.95);
-        if (i < 2) {
-            double inner = (i == 0 ? 0.4 : 0.8) * k;
-            double outer = t("crotch").w * (i == 0 ? 1 : 0.985);
-            hw = (outer - inner) / 2;
-            hd = Section.widthFor(girth, hw, r.n(), hw);
-            if (hw / hd > 1.12) {
-                hd = girth / Section.girth(1.12, 1, r.n());
-                hw = 1.12 * hd;
-            }
-            if (hd / hw > 1.5) {
-                hw = girth / Section.girth(1, 1.5, r.n());
-                hd = 1.5 * hw;
-            }
-            cx = inner + hw;
-        }
-        double plain = (r.zf() - r.zb()) / 2 * k;
-        double c = (r.zf() + r.zb()) / 2 * k - (hd - plain) * (i < 2 ? 0.5 : 0.25);
-        return new Leg(r.name(), y, cx, hw, c, hd, r.n(), girth);
-    }
-
-    /** Below the thigh no inner edge comes nearer to the middle than bodies do: heavy thighs put the feet apart. */
-    private List<Leg> clear(List<Leg> list) {
-        double missing = 0;
-        for (Leg leg : list.subList(2, list.size())) {
-            missing = Math.max(missing, 0.9 * k - leg.inner());
-        }
-        return shifted(list, missing);
-    }
-
-    private static List<Leg> shifted(List<Leg> list, double by) {
-        List<Leg> moved = new ArrayList<>(list.subList(0, 2));
-        list.subList(2, list.size()).forEach(l -> moved.add(l.shifted(by)));
-        return moved;
-    }
-
-    // ---- arms
-
-    private List<Arm> arm(Map<String, Double> known) {
-        Map<String, Double> girths = new HashMap<>(known);
-        int n = Tables.ARM.size();
-        double[] place = new double[n];
-        double[] base = new double[n];
-        for (int i = 0; i < n; i++) {
-            Tables.ArmRow r = Tables.ARM.get(i);
-            place[i] = r.s();
-            base[i] = Section.girth((r.outer() + r.inner()) / 2 * k, (r.front() + r.back()) / 2 * k, r.n())
-                    * mix(1, 0.93);
-        }
-        girths.putIfAbsent("upper-arm-girth", base[3] * (1 + (chestRatio - 1) * 0.85));
-        girths.putIfAbsent(
-                "wrist-girth", base[n - 1] * (1 + (girths.get("upper-arm-girth") / base[3] - 1) * 0.3) * mix(1, 1.04));
-        double[] q = ratios(
-                place,
-                base,
-                Tables.ARM.stream().map(r -> Tables.girth(r.girths(), girths)).toList());
-        List<Arm> list = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            Tables.ArmRow r = Tables.ARM.get(i);
-            double f = k * mix(1, 0.93) * (i < 2 ? 1 + (q[i] - 1) * 0.8 : q[i]);
-            list.add(new Arm(
-                    r.name(), r.s() * armLength, r.outer() * f, r.inner() * f, r.front() * f, r.back() * f, r.n()));
-        }
-        return list;
     }
 
     /** Height of a level by name, with an offset in cm of stature 170, such as {@code waist-7}. */
