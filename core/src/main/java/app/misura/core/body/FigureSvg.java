@@ -13,9 +13,9 @@ final class FigureSvg {
     private final Scale scale;
     private final double stroke;
     private final String id;
-    private int clips;
+    private int shapes;
 
-    /** @param stroke factor on stroke widths, by the size of the picture @param id prefix of the clips, unique on its page */
+    /** @param stroke factor on stroke widths, by the size of the picture @param id prefix of the shapes' names, unique on its page */
     FigureSvg(StringBuilder out, Scale scale, double stroke, String id) {
         this.out = out;
         this.scale = scale;
@@ -55,45 +55,52 @@ final class FigureSvg {
                         .append("\"/>");
             case ARM -> {
                 List<Knot> open = layer.knots().subList(1, layer.knots().size() - 1);
-                filled(d, Strokes.path(open, false, scale));
+                String whole = define(d);
+                filled(whole, define(Strokes.path(open, false, scale)));
                 out.append("<path class=\"line\" d=\"")
                         .append(Strokes.taper(open, scale, 1.5 * stroke, .05, .05, .06))
                         .append("\"/>");
             }
             default -> {
+                String whole = define(d);
                 if (layer.thin()) {
-                    out.append("<path class=\"skin\" d=\"").append(d).append("\"/>");
+                    use(whole, "skin").append("/>");
                 } else {
-                    filled(d, d);
+                    filled(whole, whole);
                 }
-                out.append("<path class=\"edge\" stroke-width=\"")
+                use(whole, "edge")
+                        .append(" stroke-width=\"")
                         .append(Strokes.n((layer.thin() ? 1.0 : 1.5) * stroke))
-                        .append("\" d=\"")
-                        .append(d)
                         .append("\"/>");
             }
         }
     }
 
-    private void filled(String d, String edge) {
-        String clip = id + clips++;
+    /** Writes a path once, to be used by its name. */
+    private String define(String d) {
+        String name = id + shapes++;
+        out.append("<defs><path id=\"").append(name).append("\" d=\"").append(d).append("\"/></defs>");
+        return name;
+    }
+
+    private StringBuilder use(String name, String css) {
+        return out.append("<use href=\"#")
+                .append(name)
+                .append("\" class=\"")
+                .append(css)
+                .append('"');
+    }
+
+    private void filled(String whole, String edge) {
         out.append("<clipPath id=\"")
-                .append(clip)
-                .append("\"><path d=\"")
-                .append(d)
-                .append("\"/></clipPath><path class=\"skin\" d=\"")
-                .append(d)
-                .append("\"/><g clip-path=\"url(#")
-                .append(clip)
-                .append(")\"><defs><path id=\"")
-                .append(clip)
-                .append("e\" d=\"")
-                .append(edge)
-                .append("\"/></defs>");
+                .append(whole)
+                .append("c\"><use href=\"#")
+                .append(whole)
+                .append("\"/></clipPath>");
+        use(whole, "skin").append("/><g clip-path=\"url(#").append(whole).append("c)\">");
         for (double[] e : EDGE) {
-            out.append("<use href=\"#")
-                    .append(clip)
-                    .append("e\" class=\"shade\" stroke-opacity=\"")
+            use(edge, "shade")
+                    .append(" stroke-opacity=\"")
                     .append(String.format(java.util.Locale.ROOT, "%.3f", e[1]))
                     .append("\" stroke-width=\"")
                     .append(Strokes.n(e[0] * stroke))

@@ -3,7 +3,6 @@ package app.misura.core.body;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Segment;
 import app.misura.core.geometry.Tenths;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Curves of the figure as SVG path data, to a tenth of a picture unit. */
@@ -18,18 +17,23 @@ final class Strokes {
         return n(at.x()) + " " + n(at.y());
     }
 
+    private static StringBuilder p(StringBuilder out, double x, double y) {
+        return Tenths.append(Tenths.append(out, x).append(' '), y);
+    }
+
+    private static StringBuilder p(StringBuilder out, Point at) {
+        return p(out, at.x(), at.y());
+    }
+
     static String path(List<Knot> knots, boolean closed, Scale scale) {
-        StringBuilder d = new StringBuilder();
+        StringBuilder d = new StringBuilder(1024);
         for (Segment.Cubic c : Spline.through(knots, closed)) {
             if (d.isEmpty()) {
-                d.append('M').append(p(scale.of(c.start())));
+                p(d.append('M'), scale.of(c.start()));
             }
-            d.append('C')
-                    .append(p(scale.of(c.handle1())))
-                    .append(' ')
-                    .append(p(scale.of(c.handle2())))
-                    .append(' ')
-                    .append(p(scale.of(c.end())));
+            p(d.append('C'), scale.of(c.handle1()));
+            p(d.append(' '), scale.of(c.handle2()));
+            p(d.append(' '), scale.of(c.end()));
         }
         return closed ? d.append('Z').toString() : d.toString();
     }
@@ -47,8 +51,7 @@ final class Strokes {
             length[i] = length[i - 1] + s.get(i).distance(s.get(i - 1));
         }
         double total = Math.max(1e-9, length[n - 1]);
-        List<Point> left = new ArrayList<>();
-        List<Point> right = new ArrayList<>();
+        Point[] outline = new Point[2 * n];
         for (int i = 0; i < n; i++) {
             Point along = s.get(Math.min(n - 1, i + 1)).minus(s.get(Math.max(0, i - 1)));
             Point side = along.length() < 1e-9 ? new Point(0, 1) : along.unit().right();
@@ -56,13 +59,12 @@ final class Strokes {
             double wa = a + (1 - a) * Math.sin(Math.min(1, t / q) * Math.PI / 2);
             double wz = z + (1 - z) * Math.sin(Math.min(1, (1 - t) / q) * Math.PI / 2);
             double half = width / 2 * Math.min(wa, wz) + .12;
-            left.add(s.get(i).plus(side.times(half)));
-            right.add(0, s.get(i).minus(side.times(half)));
+            outline[i] = s.get(i).plus(side.times(half));
+            outline[2 * n - 1 - i] = s.get(i).minus(side.times(half));
         }
-        left.addAll(right);
-        StringBuilder d = new StringBuilder("M");
-        for (int i = 0; i < left.size(); i++) {
-            d.append(i == 0 ? "" : "L").append(p(left.get(i)));
+        StringBuilder d = new StringBuilder(16 * outline.length).append('M');
+        for (int i = 0; i < outline.length; i++) {
+            p(i == 0 ? d : d.append('L'), outline[i]);
         }
         return d.append('Z').toString();
     }

@@ -25,6 +25,8 @@ public final class Course {
     private final Marks marks;
     private final List<Step> steps;
     private final List<Sheet.Slot> slots;
+    private final List<Step> moved;
+    private final List<Bracket> brackets;
 
     private Course(Proof proof, Marks marks) {
         this.proof = proof;
@@ -33,6 +35,9 @@ public final class Course {
         this.steps = proof.sheet().form().asked(proof.sheet().answers()).stream()
                 .filter(s -> !s.isDerived())
                 .toList();
+        this.moved = steps.stream().filter(this::isMoved).toList();
+        List<String> again = moved.stream().map(Step::label).toList();
+        this.brackets = proof.brackets().stream().map(b -> reopened(b, again)).toList();
     }
 
     public static Course of(Proof proof, Marks marks) {
@@ -91,25 +96,24 @@ public final class Course {
 
     /** Whether a mark that the step needs was set anew after its last reading: its value is to be looked at again. */
     public boolean isMoved(Step step) {
-        Optional<Instant> moved = step.needs().stream()
+        Optional<Instant> set = step.needs().stream()
                 .flatMap(label -> marks.movedAt(label).stream())
                 .max(Comparator.naturalOrder());
         Optional<Instant> read = proof.sheet().readings().stream()
                 .filter(r -> r.counts() && r.step().equals(step.label()))
                 .map(Reading::at)
                 .max(Comparator.naturalOrder());
-        return moved.isPresent() && read.isPresent() && read.get().isBefore(moved.get());
+        return set.isPresent() && read.isPresent() && read.get().isBefore(set.get());
     }
 
     /** Steps whose mark has moved since they were read, in working order. */
     public List<Step> moved() {
-        return steps.stream().filter(this::isMoved).toList();
+        return moved;
     }
 
     /** The sums as they stand; one with a value to be looked at again is open until it was. */
     public List<Bracket> brackets() {
-        List<String> again = moved().stream().map(Step::label).toList();
-        return proof.brackets().stream().map(b -> reopened(b, again)).toList();
+        return brackets;
     }
 
     private static Bracket reopened(Bracket bracket, List<String> again) {
@@ -126,7 +130,7 @@ public final class Course {
         if (part.gate() == Part.Gate.NONE) {
             return Optional.empty();
         }
-        List<Bracket> questions = brackets().stream()
+        List<Bracket> questions = brackets.stream()
                 .filter(b -> b.state() == Bracket.State.WRONG)
                 .filter(b -> home(b.closure()).equals(part.letter()))
                 .toList();

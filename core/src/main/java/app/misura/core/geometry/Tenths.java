@@ -8,10 +8,18 @@ public final class Tenths {
     private Tenths() {}
 
     public static String of(double value) {
+        return append(new StringBuilder(8), value).toString();
+    }
+
+    /** Writes a number at the end of a text. */
+    public static StringBuilder append(StringBuilder out, double value) {
         long tenths = Math.round(value * 10);
-        long whole = Math.abs(tenths) / 10;
-        long rest = Math.abs(tenths) % 10;
-        String sign = tenths < 0 ? "-" : "";
-        return rest == 0 ? sign + whole : sign + whole + "." + rest;
+        long size = Math.abs(tenths);
+        if (tenths < 0) {
+            out.append('-');
+        }
+        out.append(size / 10);
+        long rest = size % 10;
+        return rest == 0 ? out : out.append('.').append((char) ('0' + rest));
     }
 }
