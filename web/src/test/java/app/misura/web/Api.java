@@ -15,11 +15,25 @@ import tools.jackson.databind.JsonNode;
 public final class Api {
     private final HttpClient http = HttpClient.newHttpClient();
     private final String base;
-    private final String account;
+    private final String authorization;
 
+    /** @param account name and password with a colon between; empty to come as nobody */
     public Api(int port, String account) {
+        this(
+                account.isEmpty()
+                        ? ""
+                        : "Basic " + Base64.getEncoder().encodeToString(account.getBytes(StandardCharsets.UTF_8)),
+                port);
+    }
+
+    private Api(String authorization, int port) {
         this.base = "http://127.0.0.1:" + port;
-        this.account = account;
+        this.authorization = authorization;
+    }
+
+    /** With a token instead of a name and a password. */
+    public static Api bearing(int port, String token) {
+        return new Api("Bearer " + token, port);
     }
 
     /** An answer. */
@@ -57,10 +71,8 @@ public final class Api {
     }
 
     private Answer send(HttpRequest.Builder request) {
-        if (!account.isEmpty()) {
-            request.header(
-                    "Authorization",
-                    "Basic " + Base64.getEncoder().encodeToString(account.getBytes(StandardCharsets.UTF_8)));
+        if (!authorization.isEmpty()) {
+            request.header("Authorization", authorization);
         }
         try {
             HttpResponse<byte[]> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());

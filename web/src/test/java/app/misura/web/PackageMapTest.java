@@ -27,6 +27,7 @@ class PackageMapTest {
             Map.entry("ui", List.of("account", "store")),
             Map.entry("client", List.of("store", "ui")),
             Map.entry("form", List.of("store")),
+            Map.entry("house", List.of("account", "ui")),
             Map.entry("order", List.of("client", "form", "store", "ui")),
             Map.entry("measuring", List.of("order", "client", "account", "store", "ui")),
             Map.entry("proofing", List.of("order", "ui")),

@@ -1,5 +1,6 @@
 package app.misura.web.security;
 
+import app.misura.web.account.Tokens;
 import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -40,11 +41,14 @@ class SecurityConfiguration {
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle) throws Exception {
+    SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle, Tokens tokens) throws Exception {
         AuthenticationEntryPoint unknown = (request, response, e) -> {
             response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
             ApiProblems.write(
-                    response, 401, "Not signed in", "Sign in with an account's name and password (HTTP Basic).");
+                    response,
+                    401,
+                    "Not signed in",
+                    "Sign in with an account's name and password (HTTP Basic), or with a token.");
         };
         AccessDeniedHandler denied = (request, response, e) ->
                 ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
@@ -53,6 +57,7 @@ class SecurityConfiguration {
                 .csrf(c -> c.disable())
                 .httpBasic(b -> b.authenticationEntryPoint(unknown))
                 .addFilterBefore(new ApiGate(throttle), BasicAuthenticationFilter.class)
+                .addFilterBefore(new TokenGate(tokens), BasicAuthenticationFilter.class)
                 .exceptionHandling(e -> e.authenticationEntryPoint(unknown).accessDeniedHandler(denied))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
@@ -76,6 +81,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/signin", "/first", "/assets/**", "/webjars/**", "/actuator/health")
                         .permitAll()
+                        .requestMatchers("/house", "/house/**")
+                        .hasRole("OWNER")
                         .requestMatchers("/orders/*/cut/choices")
                         .hasAnyRole("OWNER", "CUTTER")
                         .requestMatchers(HttpMethod.POST, "/clients/*/delete")

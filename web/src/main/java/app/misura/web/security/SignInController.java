@@ -3,6 +3,7 @@ package app.misura.web.security;
 import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
 import java.security.SecureRandom;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -18,8 +19,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SignInController {
     private static final Logger LOG = LoggerFactory.getLogger(SignInController.class);
-    private static final int SHORTEST_PASSWORD = 10;
-
     private final Accounts accounts;
     private final String code = String.format("%08d", new SecureRandom().nextInt(100_000_000));
 
@@ -59,28 +58,17 @@ class SignInController {
         if (!accounts.isEmpty()) {
             return "redirect:/signin";
         }
-        String fault = fault(name.strip(), called.strip(), password, given.strip());
-        if (fault != null) {
-            model.addAttribute("fault", fault);
+        Optional<String> fault = given.strip().equals(code)
+                ? accounts.fault(name, called, password)
+                : Optional.of("The code is not the one that the start printed.");
+        if (fault.isPresent()) {
+            model.addAttribute("fault", fault.get());
             model.addAttribute("name", name);
             model.addAttribute("called", called);
             return "first";
         }
         accounts.add(name.strip(), called.strip(), password, Role.OWNER);
         return "redirect:/signin?made";
-    }
-
-    private @org.jspecify.annotations.Nullable String fault(String name, String called, String password, String given) {
-        if (!given.equals(code)) {
-            return "The code is not the one that the start printed.";
-        }
-        if (!name.matches("[a-z0-9._-]{2,40}")) {
-            return "A sign-in name has 2 to 40 small letters, digits, points or dashes.";
-        }
-        if (called.isEmpty() || called.length() > 100) {
-            return "Say how you are called, in at most 100 characters.";
-        }
-        return password.length() < SHORTEST_PASSWORD ? "A password has at least ten characters." : null;
     }
 
     @RequestMapping("/denied")

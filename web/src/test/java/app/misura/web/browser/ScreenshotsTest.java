@@ -55,6 +55,8 @@ class ScreenshotsTest extends TestHouse {
         shot("measuring", half + "/measure?step=S3", 1280, 800, false);
         shot("measuring-dark", half + "/measure?step=S3", 1280, 800, true);
         shot("measuring-wrong", slip + "/measure?step=S4", 1280, 800, false);
+        shot("measuring-gate", slip + "/measure?gate=S", 1280, 800, false);
+        shot("measuring-sides", slip + "/measure?step=D9", 1280, 800, false);
         shot("measuring-phone", half + "/measure?step=S3", 390, 844, false);
         shot("proof", slip + "/proof", 1280, 800, false);
         shot("proof-one-body", good + "/proof", 1280, 800, false);
