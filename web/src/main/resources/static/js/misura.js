@@ -32,6 +32,24 @@
     if (to) to.click();
   }
 
+  /* On a phone the ladder lies below the fold: a strip of ticks stands for it at the top. */
+  function strip() {
+    const strip = $("strip");
+    if (!strip) return;
+    strip.replaceChildren(
+      ...Array.from(document.querySelectorAll("a.rung"), (rung) => {
+        const tick = document.createElement("a");
+        tick.href = rung.href;
+        tick.className = Array.from(rung.classList)
+          .filter((c) => c !== "rung" && c !== "with-others")
+          .map((c) => (c === "rung-first" ? "first" : c))
+          .join(" ");
+        tick.tabIndex = -1;
+        return tick;
+      }),
+    );
+  }
+
   function say(text) {
     const status = document.querySelector("#measure [role=status]");
     if (status) status.textContent = text;
@@ -220,6 +238,7 @@
 
   document.addEventListener("htmx:afterSwap", (event) => {
     const shown = $("measure");
+    strip();
     if (event.detail.target && event.detail.target.id === "measure" && shown) {
       focusEntry();
       document.title = shown.dataset.name + " · Misura";
@@ -245,5 +264,6 @@
   });
 
   showLetters();
+  strip();
   if ($("measure")) focusEntry();
 })();

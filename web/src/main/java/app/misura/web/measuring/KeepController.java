@@ -74,11 +74,11 @@ class KeepController {
             return MeasureController.page(target);
         }
         NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));
-        String stored = orders.keep(id, List.of(reading)).readings().get(0).id();
+        List<StoredReading> stored = orders.keep(id, List.of(reading)).readings();
         Place onward = then.equals("again")
                 ? Place.step(step, slot.side())
-                : Place.of(orders.get(id).course().after(asked));
-        return "redirect:" + onward.address(id, stored);
+                : Place.of(order.with(stored).course().after(asked));
+        return "redirect:" + onward.address(id, stored.get(0).id());
     }
 
     private static String clip(String text) {

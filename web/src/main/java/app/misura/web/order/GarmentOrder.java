@@ -8,6 +8,7 @@ import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -42,6 +43,21 @@ public record GarmentOrder(
 
     public @Nullable StoredReading last() {
         return readings.isEmpty() ? null : readings.get(readings.size() - 1);
+    }
+
+    /** The order as it is with readings that were kept just now; one that it has already is not there twice. */
+    public GarmentOrder with(List<StoredReading> kept) {
+        List<StoredReading> all = new ArrayList<>(readings);
+        kept.stream()
+                .filter(k -> readings.stream().noneMatch(r -> r.id().equals(k.id())))
+                .forEach(all::add);
+        Sheet fuller = new Sheet(
+                sheet.form(),
+                sheet.wearer(),
+                sheet.answers(),
+                all.stream().map(StoredReading::reading).toList());
+        return new GarmentOrder(
+                id, number, client, title, stage, neededOn, fuller, all, marks, choices, createdAt, version);
     }
 
     /** The proof of the sheet, made anew each time: it is cheap and never stale. */

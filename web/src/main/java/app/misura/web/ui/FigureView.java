@@ -3,6 +3,7 @@ package app.misura.web.ui;
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
 import app.misura.core.body.Picture;
+import app.misura.core.body.TapePath;
 import app.misura.core.body.View;
 import app.misura.core.form.Step;
 import app.misura.core.measure.Side;
@@ -17,6 +18,19 @@ public record FigureView(List<Turn> views, String svg) {
     private static final double WIDTH = 304;
     private static final double HEIGHT = 560;
 
+    /** What a picture is drawn from. */
+    private record Drawn(
+            BodyNumbers body,
+            Step step,
+            View view,
+            @Nullable TapePath path) {}
+
+    /**
+     * The same body with the same tape is asked for again and again: a try more, an entry that was refused, a second
+     * person. Pictures have some 25 kilobytes.
+     */
+    private static final Lately<Drawn, String> PICTURES = new Lately<>(100);
+
     public record Turn(String id, String name, boolean now) {}
 
     /**
@@ -25,7 +39,7 @@ public record FigureView(List<Turn> views, String svg) {
      * @param side on which the tape lies; null where the step has none
      */
     public static FigureView of(Proof proof, Step step, @Nullable Side side, @Nullable String wanted) {
-        Body body = Body.of(BodyNumbers.of(proof));
+        BodyNumbers body = BodyNumbers.of(proof);
         Optional<Picture.Shown> shown =
                 step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition());
         View own = shown.map(Picture.Shown::view).orElse(View.FRONT);
@@ -34,14 +48,19 @@ public record FigureView(List<Turn> views, String svg) {
         for (View each : View.values()) {
             turns.add(new Turn(each.word(), each.title(), each == view));
         }
-        String svg = Picture.svg(
-                body,
-                view,
-                view == own ? shown.map(s -> s.on(side)).orElse(null) : null,
-                step.name(),
-                step.measure() == null ? step.prompt().brief() : step.measure().path(),
-                WIDTH,
-                HEIGHT);
+        TapePath path = view == own ? shown.map(s -> s.on(side)).orElse(null) : null;
+        String svg = PICTURES.get(
+                new Drawn(body, step, view, path),
+                () -> Picture.svg(
+                        Body.of(body),
+                        view,
+                        path,
+                        step.name(),
+                        step.measure() == null
+                                ? step.prompt().brief()
+                                : step.measure().path(),
+                        WIDTH,
+                        HEIGHT));
         return new FigureView(turns, svg);
     }
 

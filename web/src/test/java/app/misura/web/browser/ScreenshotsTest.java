@@ -52,6 +52,7 @@ class ScreenshotsTest extends TestHouse {
         shot("clients", "/clients", 1280, 800, false);
         shot("client", "/clients/" + of("Bartholomew").client().id(), 1280, 800, false);
         shot("new-order", "/orders/new?client=" + of("Anselm").client().id(), 1280, 800, false);
+        shot("house", "/house", 1280, 800, false);
         shot("measuring", half + "/measure?step=S3", 1280, 800, false);
         shot("measuring-dark", half + "/measure?step=S3", 1280, 800, true);
         shot("measuring-wrong", slip + "/measure?step=S4", 1280, 800, false);
