@@ -25,7 +25,7 @@ class PackageMapTest {
             Map.entry("account", List.of("store")),
             Map.entry("security", List.of("account", "store")),
             Map.entry("ui", List.of("account", "store")),
-            Map.entry("client", List.of("store", "ui")),
+            Map.entry("client", List.of("store")),
             Map.entry("form", List.of("store")),
             Map.entry("house", List.of("account", "ui")),
             Map.entry("order", List.of("client", "form", "store", "ui")),

@@ -25,7 +25,7 @@ public class Tokens {
     }
 
     /** A token as the house lists it: what it is for, as whom it works; never its text. */
-    public record Listed(String id, String name, String account, Instant madeAt, String madeBy) {}
+    public record Listed(String id, String name, String account, Instant madeAt) {}
 
     /**
      * Makes a token that may do what the account may.
@@ -50,7 +50,7 @@ public class Tokens {
     @Transactional(readOnly = true)
     public List<Listed> all() {
         return repository.findAllByOrderByMadeAtDesc().stream()
-                .map(t -> new Listed(t.id, t.name, t.account, t.madeAt, t.madeBy))
+                .map(t -> new Listed(t.id, t.name, t.account, t.madeAt))
                 .toList();
     }
 

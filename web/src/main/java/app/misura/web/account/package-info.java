@@ -1,5 +1,5 @@
 /**
- * Who works here, and what may they do? Uses store.
+ * Who works here, what may they do, and what do programs sign in with? Uses store.
  */
 @NullMarked
 package app.misura.web.account;

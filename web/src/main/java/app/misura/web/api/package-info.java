@@ -1,5 +1,5 @@
 /**
- * The documented interface for programs. Uses order and client.
+ * The documented interface for programs. Uses order, client and store.
  */
 @NullMarked
 package app.misura.web.api;

@@ -1,5 +1,5 @@
 /**
- * Whom do we dress? Uses store, account and ui.
+ * Whom do we dress? Uses store.
  */
 @NullMarked
 package app.misura.web.client;

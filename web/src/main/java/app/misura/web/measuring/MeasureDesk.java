@@ -118,7 +118,6 @@ class MeasureDesk {
                         .map(b -> new MeasureView.Question(
                                 Say.sign(b.state()),
                                 capital(b.closure().name()),
-                                b.closure().equation(),
                                 SumWords.direction(b, order.form().unit())))
                         .toList(),
                 again,

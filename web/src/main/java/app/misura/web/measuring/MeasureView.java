@@ -93,7 +93,7 @@ record MeasureView(
             List<Again> again,
             @Nullable MarkView onward) {}
 
-    record Question(String sign, String name, String equation, String said) {}
+    record Question(String sign, String name, String said) {}
 
     record Again(String label, String name, String place) {}
 }

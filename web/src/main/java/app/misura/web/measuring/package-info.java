@@ -1,5 +1,5 @@
 /**
- * Taking the measures, step by step. Uses order, account and ui.
+ * Taking the measures, step by step. Uses order, client, account, store and ui.
  */
 @NullMarked
 package app.misura.web.measuring;

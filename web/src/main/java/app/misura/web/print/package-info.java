@@ -1,5 +1,6 @@
 /**
- * What hangs on a nail: forms, cut sheets, patterns. Uses order, cutting and ui.
+ * What hangs on a nail: forms, cut sheets, patterns. Uses order, client,
+ * cutting, account, store and ui.
  */
 @NullMarked
 package app.misura.web.print;

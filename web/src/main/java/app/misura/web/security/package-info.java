@@ -1,5 +1,5 @@
 /**
- * Who is asking, and may they? Sign-in, rights per address, headers, throttling. Uses account.
+ * Who is asking, and may they? Sign-in, rights per address, headers, throttling. Uses account and store.
  */
 @NullMarked
 package app.misura.web.security;

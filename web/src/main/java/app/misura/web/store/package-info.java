@@ -1,5 +1,5 @@
 /**
- * What do all stored things have in common? Ids and the clock. Uses nothing else of the web.
+ * What do all stored things have in common? Ids, digests, what is not there, the clock. Uses nothing else of the web.
  */
 @NullMarked
 package app.misura.web.store;

@@ -1,5 +1,5 @@
 /**
- * What do all pages share? Texts, numbers and drawings for the templates. Uses account.
+ * What do all pages share? Texts, numbers and drawings for the templates. Uses account and store.
  */
 @NullMarked
 package app.misura.web.ui;

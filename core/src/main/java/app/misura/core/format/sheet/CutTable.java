@@ -178,7 +178,7 @@ public record CutTable(
             String name = s.name().startsWith("waistband")
                     ? "band less underlap = waist"
                     : (s.name().startsWith("inseam") ? "inside seam, front = back" : "outside seam, front = back")
-                            + (s.name().endsWith("-left") ? ", left" : s.name().endsWith("-right") ? ", right" : "");
+                            + side(s.name());
             list.add(new Statement(
                     name,
                     cm(s.lengthA()) + " = " + cm(s.lengthB()),
@@ -196,6 +196,11 @@ public record CutTable(
         return list;
     }
 
+    /** Of which side it is said, where the sides are drafted apart. */
+    private static String side(String name) {
+        return name.endsWith("-left") ? ", left" : name.endsWith("-right") ? ", right" : "";
+    }
+
     private static String text(Target t) {
         String name = t.name().replace('-', ' ');
         return switch (t.name().replaceFirst("-(left|right)$", "")) {
@@ -204,8 +209,8 @@ public record CutTable(
             case "thigh" -> name + ", at least " + cm(t.expected());
             case "knee" -> name + ", at least " + cm(t.expected());
             case "hem" -> name + ", front + back";
-            case "crotch-loop" -> "front crotch + back crotch + band, loop";
-            case "rise" -> "outside − inside, rise";
+            case "crotch-loop" -> "front crotch + back crotch + band, loop" + side(t.name());
+            case "rise" -> "outside − inside, rise" + side(t.name());
             case "waistband" -> "band = waist + underlap";
             default -> name + " along the front";
         };

@@ -119,12 +119,12 @@ public final class PieceView {
                 "<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>",
                 a.x(), from, to, b.x(), from));
         text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece.name().replaceFirst("-.*", "")));
-        text(
-                12,
-                (from + to) / 2 + 28,
-                TYPE,
-                "",
-                (piece.side() == null ? "" : piece.side() + ", ") + "cut " + piece.count());
+        double under = (from + to) / 2 + 28;
+        if (piece.side() != null) {
+            text(12, under, TYPE, "", piece.side());
+            under += TYPE * 1.2;
+        }
+        text(12, under, TYPE, "", "cut " + piece.count());
         for (Edge edge : piece.edges()) {
             edge(piece, edge);
         }

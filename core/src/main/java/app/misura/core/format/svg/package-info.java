@@ -1,5 +1,5 @@
 /**
- * How is a drawing written as SVG? In millimetres, one group per piece, roles as classes. May use drawing.
+ * How is a drawing written as SVG? In millimetres, one group per piece, roles as classes. May use drawing, and the cut for the pieces on screen.
  */
 @NullMarked
 package app.misura.core.format.svg;
