@@ -125,7 +125,7 @@ public final class Course {
                 : new Bracket(bracket.closure(), Bracket.State.OPEN, null, waiting);
     }
 
-    /** The bar after a part: there once every step before it is taken, or as soon as one of its sums is wrong. */
+    /** The bar after a part: there once every step of it is taken, or as soon as one of its sums is wrong. */
     public Optional<Gate> gate(Part part) {
         if (part.gate() == Part.Gate.NONE) {
             return Optional.empty();
