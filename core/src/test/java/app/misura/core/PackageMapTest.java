@@ -24,36 +24,82 @@ class PackageMapTest {
             .importPackages("app.misura.core");
 
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
+            Map.entry("resource", List.of()),
             Map.entry("length", List.of()),
             Map.entry("finding", List.of()),
             Map.entry("geometry", List.of()),
+            Map.entry("formula", List.of()),
             Map.entry("adjust", List.of()),
             Map.entry("measure", List.of("length")),
-            Map.entry("form", List.of("measure", "length")),
+            Map.entry("house", List.of("resource", "formula", "measure")),
+            Map.entry("form", List.of("measure", "length", "resource", "formula")),
             Map.entry("reading", List.of("form", "measure", "length")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
-            Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry")),
+            Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry", "house")),
             Map.entry("draft", List.of("geometry")),
-            Map.entry("draft.block", List.of("draft", "geometry")),
-            Map.entry("fit", List.of("proof", "reading", "length", "measure", "form", "adjust", "draft.block")),
+            Map.entry("block", List.of("draft", "block.trousers")),
+            Map.entry("block.trousers", List.of("draft", "geometry")),
+            Map.entry("garment", List.of("form", "house", "formula", "measure", "draft", "block", "resource")),
+            Map.entry(
+                    "fit",
+                    List.of("garment", "house", "proof", "reading", "measure", "form", "length", "formula", "adjust")),
             Map.entry(
                     "cut",
                     List.of(
                             "fit",
+                            "garment",
+                            "house",
                             "draft",
-                            "draft.block",
+                            "block",
                             "geometry",
                             "proof",
                             "reading",
                             "form",
+                            "formula",
                             "finding",
                             "measure")),
+            Map.entry("format.markup", List.of()),
             Map.entry("format.drawing", List.of("geometry")),
-            Map.entry("format.svg", List.of("format.drawing", "geometry", "cut", "draft", "fit")),
+            Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
             Map.entry("format.ladder", List.of("course", "proof", "reading", "form", "length", "measure", "geometry")),
-            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust", "geometry")));
+            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust", "geometry")),
+            Map.entry("format.csv", List.of("cut", "fit", "proof", "reading", "form", "measure", "length")),
+            Map.entry(
+                    "format.json",
+                    List.of(
+                            "adjust",
+                            "cut",
+                            "draft",
+                            "fit",
+                            "garment",
+                            "geometry",
+                            "proof",
+                            "finding",
+                            "reading",
+                            "form",
+                            "measure",
+                            "length")),
+            Map.entry(
+                    "format.sheet",
+                    List.of(
+                            "format.drawing",
+                            "format.ladder",
+                            "format.markup",
+                            "format.pdf",
+                            "format.svg",
+                            "course",
+                            "cut",
+                            "draft",
+                            "fit",
+                            "garment",
+                            "geometry",
+                            "proof",
+                            "reading",
+                            "form",
+                            "measure",
+                            "length")));
 
     static List<String> packages() {
         return MAY_USE.keySet().stream().sorted().toList();
@@ -74,6 +120,30 @@ class PackageMapTest {
                         c -> !c.getPackageName().startsWith("app.misura.core") || allowed.contains(c.getPackageName())))
                 .because("one package answers one question")
                 .check(CORE);
+    }
+
+    /** A room that is not on the map would be nobody's. */
+    @Test
+    void everyPackageIsOnTheMap() throws IOException {
+        Path root = Path.of("src/main/java/app/misura/core");
+        try (Stream<Path> files = Files.walk(root)) {
+            List<String> rooms = files.filter(f -> f.toString().endsWith(".java"))
+                    .map(f -> root.relativize(f.getParent()).toString().replace('/', '.'))
+                    .distinct()
+                    .sorted()
+                    .toList();
+            assertThat(rooms).isEqualTo(packages());
+        }
+    }
+
+    /** No class is so large that nobody reads it. */
+    @Test
+    void noFileIsLongerThanThreeHundredAndFiftyLines() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java/app/misura/core"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                assertThat(Files.readAllLines(file)).as(file.toString()).hasSizeLessThanOrEqualTo(350);
+            }
+        }
     }
 
     @Test

@@ -109,6 +109,16 @@ final class Dense {
             return values[i] <= RANK * Math.max(largest(), RANK);
         }
 
+        /** Whether a vector leaves the range: gaps where no error of any reading can put them. */
+        boolean isOutside(DMatrixRMaj projected) {
+            for (int i = 0; i < values.length; i++) {
+                if (isNull(i) && Math.abs(CommonOps_DDRM.dot(vectors[i], projected)) > 1e-7) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
         /** Generalised inverse: nought where the eigenvalue is nought. */
         DMatrixRMaj inverse() {
             return inverse(false);

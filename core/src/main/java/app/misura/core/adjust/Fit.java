@@ -61,7 +61,7 @@ final class Fit {
         DMatrixRMaj r = scaledGaps();
         wr = Dense.times(w, r);
         chiSquare = CommonOps_DDRM.dot(r, wr);
-        contradictory = isOutside(core, Dense.times(basisT, r));
+        contradictory = core.isOutside(Dense.times(basisT, r));
         degrees = Dense.rank(a) - Dense.rank(am);
         wf = new DMatrixRMaj[n];
         for (int i = 0; i < n; i++) {
@@ -151,16 +151,6 @@ final class Fit {
             r.set(k, 0, gaps[k] / scale[k]);
         }
         return r;
-    }
-
-    /** Whether the gaps lie where no error of any reading can put them: then the form's constants fight each other. */
-    private static boolean isOutside(Dense.Symmetric core, DMatrixRMaj projected) {
-        for (int i = 0; i < core.values().length; i++) {
-            if (core.isNull(i) && Math.abs(CommonOps_DDRM.dot(core.vectors()[i], projected)) > 1e-7) {
-                return true;
-            }
-        }
-        return false;
     }
 
     boolean isContradictory() {

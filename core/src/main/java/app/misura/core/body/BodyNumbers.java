@@ -1,5 +1,6 @@
 package app.misura.core.body;
 
+import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
@@ -65,7 +66,10 @@ public record BodyNumbers(
                 continue;
             }
             String code = settled.step().taken().code();
-            double net = length.minus(settled.play().on(settled.step().taken())).toCm();
+            double net = length.toCm()
+                    - HouseTables.shipped()
+                                    .playMm(settled.play(), settled.step().taken())
+                            / 10;
             if (settled.id().contains("-") && settled.side() != null) {
                 sides.computeIfAbsent(settled.side(), s -> new HashMap<>()).put(code, net);
             }

@@ -45,21 +45,22 @@ final class Frontal {
         List<Knot> right = Knot.reversed(Knot.mirrored(half(Side.RIGHT)));
         List<Knot> outline = new ArrayList<>(left);
         outline.addAll(right.subList(1, right.size()));
-        List<Knot> head = head();
+        FrontalHead face = new FrontalHead(b, back);
+        List<Knot> head = face.outline();
         if (back) {
-            canvas.shape(ear(), false);
-            canvas.shape(Knot.mirrored(ear()), false);
+            canvas.shape(face.ear(), false);
+            canvas.shape(Knot.mirrored(face.ear()), false);
             for (Side side : Side.values()) {
                 canvas.shape(Canvas.sided(side, footEdge()), false);
                 canvas.shape(Canvas.sided(side, footInnerEdge()), false);
             }
-            canvas.shape(skull(), false);
+            canvas.shape(face.skull(), false);
             canvas.layer(Figure.Role.BODY, outline, false, false);
             new BackLines(b, limbs(), canvas).draw();
         } else {
             canvas.layer(Figure.Role.BODY, outline, false, false);
-            canvas.shape(ear(), false);
-            canvas.shape(Knot.mirrored(ear()), false);
+            canvas.shape(face.ear(), false);
+            canvas.shape(Knot.mirrored(face.ear()), false);
             canvas.shape(head, true);
             new FrontLines(b, limbs(), canvas).draw();
         }
@@ -319,50 +320,5 @@ final class Frontal {
             knots.add(n(cx + v[0] * b.footScale(), v[1] * b.footScale()));
         }
         return knots;
-    }
-
-    // ---- head
-
-    private Knot hp(double x, double v) {
-        return n(x * b.headWidth, b.chin + v * b.headHeight);
-    }
-
-    private List<Knot> head() {
-        double jaw = b.mix(1, .96);
-        List<Knot> right = List.of(
-                hp(0, 1).t(1, 0),
-                hp(.56, .945),
-                hp(.90, .79),
-                hp(1, .60).t(0, -1),
-                hp(.965, .46),
-                hp(.91, .36),
-                hp(.845 * jaw, .245),
-                hp(.735 * jaw, .13),
-                hp(.49 * jaw, .032),
-                hp(.21 * jaw, -.003),
-                hp(0, -.006).t(-1, 0));
-        List<Knot> whole = new ArrayList<>(right);
-        whole.addAll(Knot.reversed(Knot.mirrored(right.subList(1, right.size() - 1))));
-        return whole;
-    }
-
-    private List<Knot> skull() {
-        List<Knot> right = List.of(
-                hp(0, 1).t(1, 0),
-                hp(.56, .945),
-                hp(.90, .79),
-                hp(1, .60).t(0, -1),
-                hp(.955, .44),
-                hp(.88, .31),
-                hp(.735, .20).t(-.75, -.66));
-        List<Knot> whole = new ArrayList<>(Knot.reversed(Knot.mirrored(right.subList(1, right.size()))));
-        whole.addAll(right);
-        return whole;
-    }
-
-    private List<Knot> ear() {
-        return back
-                ? List.of(hp(.93, .50), hp(1.05, .545), hp(1.13, .50), hp(1.10, .40), hp(1.0, .30), hp(.90, .30))
-                : List.of(hp(.955, .52), hp(1.04, .555), hp(1.105, .51), hp(1.07, .39), hp(1.0, .30), hp(.90, .315));
     }
 }

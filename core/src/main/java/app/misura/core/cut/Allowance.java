@@ -1,6 +1,7 @@
 package app.misura.core.cut;
 
 import app.misura.core.draft.Edge;
+import app.misura.core.draft.Finish;
 import app.misura.core.draft.Piece;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
@@ -15,8 +16,6 @@ import org.jspecify.annotations.Nullable;
 final class Allowance {
     /** A mitre longer than so many allowances is cut off. */
     private static final double LONGEST_MITRE = 3;
-
-    private static final String HEM = "hem";
 
     private final Piece piece;
     private final double seam;
@@ -40,18 +39,18 @@ final class Allowance {
             Edge edge = edges.get(i);
             Edge next = edges.get((i + 1) % edges.size());
             Edge before = edges.get((i + edges.size() - 1) % edges.size());
-            if (edge.name().equals(HEM)) {
+            if (edge.finish() == Finish.HEM) {
                 outline.addAll(turnUp(before, edge, next));
                 continue;
             }
             List<Point> moved = moved(edge);
-            if (next.name().equals(HEM)) {
+            if (next.finish() == Finish.HEM) {
                 moved = clipped(moved, edge.path().end());
-            } else if (before.name().equals(HEM)) {
+            } else if (before.finish() == Finish.HEM) {
                 moved = reversed(clipped(reversed(moved), edge.path().start()));
             }
             outline.addAll(inner(moved));
-            if (!next.name().equals(HEM)) {
+            if (next.finish() != Finish.HEM) {
                 outline.addAll(corner(moved, moved(next), edge.path().end()));
             }
         }
@@ -64,7 +63,10 @@ final class Allowance {
     }
 
     private List<Point> moved(Edge edge) {
-        return seam == 0 ? edge.path().flatten() : Polyline.offset(edge.path().flatten(), seam);
+        double allowance = edge.finish() == Finish.SEAM ? seam : 0;
+        return allowance == 0
+                ? edge.path().flatten()
+                : Polyline.offset(edge.path().flatten(), allowance);
     }
 
     private static List<Point> reversed(List<Point> line) {
@@ -79,7 +81,7 @@ final class Allowance {
         Point c = next.get(0);
         Point d = next.get(1);
         @Nullable Point meet = Polyline.meet(a, b, c, d);
-        if (meet == null || meet.distance(at) > LONGEST_MITRE * seam) {
+        if (meet == null || meet.distance(at) > Math.max(LONGEST_MITRE * seam, 1e-6)) {
             return List.of(b, c);
         }
         return List.of(meet);

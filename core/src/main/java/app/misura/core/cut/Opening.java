@@ -1,15 +1,84 @@
 package app.misura.core.cut;
 
+import app.misura.core.fit.Fitting;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Can it be put on? A closed edge must pass over what is behind it, or open, or give.
  *
- * @param edge the garment's edge
+ * @param edge the garment's edge, in words
  * @param finished its girth, mm
+ * @param slit by how much it opens, mm; it does so on two sides of the slit
+ * @param by what it opens by; empty where it does not
+ * @param over what it passes, in words
  * @param passing the girth it must pass, mm
- * @param holds whether it does, with the cloth's stretch
+ * @param step where that girth was read; where it was not, where it would be
+ * @param proved whether that girth was read; else a rule stands in for it and nothing is proved
+ * @param holds whether it passes, with the cloth's stretch
  * @param remedies where it does not: what to do, with numbers
  */
 public record Opening(
-        String edge, double finished, double passing, String step, boolean holds, List<String> remedies) {}
+        String edge,
+        double finished,
+        double slit,
+        String by,
+        String over,
+        double passing,
+        String step,
+        boolean proved,
+        boolean holds,
+        List<String> remedies) {
+    /** Rounding of a computation is no failure, mm. */
+    private static final double EXACT = 1e-6;
+
+    /** A least opening is said up to the next half centimetre, mm. */
+    private static final double NEXT = 5;
+
+    public Opening {
+        remedies = List.copyOf(remedies);
+    }
+
+    /** @param stretch how far the cloth comfortably gives, share of its length */
+    static Opening of(Fitting.Passage passage, double stretch) {
+        double finished = passage.edge().finished();
+        double wide = finished * (1 + stretch) + 2 * passage.slit();
+        boolean holds = wide >= passage.over() - EXACT;
+        String edge = passage.edge().line().title().toLowerCase(Locale.ROOT);
+        return new Opening(
+                edge,
+                finished,
+                passage.slit(),
+                passage.passing().by(),
+                passage.passing().over().name().replace('-', ' '),
+                passage.over(),
+                passage.step(),
+                passage.read(),
+                holds,
+                holds ? List.of() : remedies(edge, passage, finished, stretch, wide));
+    }
+
+    private static List<String> remedies(
+            String edge, Fitting.Passage passage, double finished, double stretch, double wide) {
+        double short1 = passage.over() - wide;
+        double opening = passage.slit() + Math.ceil(short1 / 2 / NEXT - EXACT) * NEXT;
+        double needed = (passage.over() - 2 * passage.slit()) / finished - 1;
+        return List.of(
+                "widen the " + edge + " to " + cm((passage.over() - 2 * passage.slit()) / (1 + stretch)) + " cm",
+                "open it by a zip or slit of at least " + cm(opening) + " cm",
+                "take a cloth with at least " + Math.round(Math.ceil(needed * 100 - EXACT)) + " % stretch");
+    }
+
+    /** What does not pass, in one sentence. */
+    public String said() {
+        return "The " + edge + " of " + cm(finished) + " cm "
+                + (proved
+                        ? "does not pass the " + over + " of " + cm(passing) + " cm."
+                        : "may not pass the " + over + ", here taken as " + cm(passing) + " cm; " + step
+                                + " would tell.");
+    }
+
+    static String cm(double mm) {
+        return String.format(Locale.ROOT, "%.1f", mm / 10);
+    }
+}

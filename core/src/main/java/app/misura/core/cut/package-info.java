@@ -1,6 +1,7 @@
 /**
- * What is cut, and does it hold? A {@link app.misura.core.cut.CutSpec} composes blocks into a garment with allowances,
- * openings and cautions. May use draft, fit and the proof.
+ * What is cut, and does it hold? {@link app.misura.core.cut.Cutting} brings a proved sheet, a garment and its choices to a
+ * {@link app.misura.core.cut.CutSpec}: blocks, joined sides, allowances, openings, cautions. Knows no garment by name. May
+ * use fit, garment, draft, block and the proof.
  */
 @NullMarked
 package app.misura.core.cut;

@@ -6,21 +6,19 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /**
  * An outline to be cut. Its edges follow each other clockwise on the page and close the outline without gap or overlap.
  *
- * @param count how many are cut
- * @param mirrored whether the second is the mirror image
- * @param side left or right where the sides are drafted apart, else null
+ * @param cut how often it is cut
+ * @param title what stands on it, such as {@code Front}
  * @param grain from and to, along the warp
+ * @param internal lines to be pressed or folded
  */
 public record Piece(
-        String name,
-        int count,
-        boolean mirrored,
-        @Nullable String side,
+        PieceId id,
+        Cut cut,
+        String title,
         List<Edge> edges,
         Map<String, Point> points,
         List<Level> levels,
@@ -42,27 +40,56 @@ public record Piece(
             Point next = edges.get((i + 1) % edges.size()).path().start();
             if (!end.equals(next)) {
                 throw new IllegalArgumentException(
-                        name + ": edge " + edges.get(i).name() + " ends at " + end + ", the next begins at " + next);
+                        id + ": edge " + edges.get(i).name() + " ends at " + end + ", the next begins at " + next);
             }
         }
+    }
+
+    /** A piece of edges alone; {@code withX} adds what else is on it. */
+    public static Piece of(String word, Cut cut, String title, List<Edge> edges) {
+        return new Piece(
+                PieceId.of(word), cut, title, edges, Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    public Piece withPoints(Map<String, Point> named) {
+        return new Piece(id, cut, title, edges, named, levels, grain, notches, darts, internal);
+    }
+
+    public Piece withLevels(List<Level> drawn) {
+        return new Piece(id, cut, title, edges, points, drawn, grain, notches, darts, internal);
+    }
+
+    public Piece withGrain(Point from, Point to) {
+        return new Piece(id, cut, title, edges, points, levels, List.of(from, to), notches, darts, internal);
+    }
+
+    /** With further notches. */
+    public Piece withNotches(List<Notch> more) {
+        List<Notch> all = new ArrayList<>(notches);
+        all.addAll(more);
+        return new Piece(id, cut, title, edges, points, levels, grain, all, darts, internal);
+    }
+
+    public Piece withDarts(List<Dart> sewn) {
+        return new Piece(id, cut, title, edges, points, levels, grain, notches, sewn, internal);
+    }
+
+    public Piece withInternal(List<List<Point>> lines) {
+        return new Piece(id, cut, title, edges, points, levels, grain, notches, darts, lines);
     }
 
     public Edge edge(String edge) {
         return edges.stream()
                 .filter(e -> e.name().equals(edge))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(name + " has no edge " + edge));
+                .orElseThrow(() -> new IllegalArgumentException(id + " has no edge " + edge));
     }
 
     public Level level(String level) {
         return levels.stream()
                 .filter(l -> l.name().equals(level))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(name + " has no level " + level));
-    }
-
-    public boolean hasEdge(String edge) {
-        return edges.stream().anyMatch(e -> e.name().equals(edge));
+                .orElseThrow(() -> new IllegalArgumentException(id + " has no level " + level));
     }
 
     /** The flattened outline, closed without repeating its first point. */
@@ -83,9 +110,10 @@ public record Piece(
                 .sum();
     }
 
-    /** The same piece under another name, for one side of the body. */
-    public Piece forSide(String sideWord) {
-        return new Piece(
-                name + "-" + sideWord, 1, false, sideWord, edges, points, levels, grain, notches, darts, internal);
+    /** The same piece for one side of the body; one that is not cut as a pair serves both and stays as it is. */
+    public Piece forSide(Scope side) {
+        return cut != Cut.PAIR
+                ? this
+                : new Piece(id.on(side), Cut.EACH_SIDE, title, edges, points, levels, grain, notches, darts, internal);
     }
 }

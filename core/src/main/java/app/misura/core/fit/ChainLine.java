@@ -1,25 +1,34 @@
 package app.misura.core.fit;
 
-import org.jspecify.annotations.Nullable;
+import app.misura.core.garment.Line;
 
 /**
- * How one finished measure came about, mm: {@code net + growth + layers + ease = finished}, {@code finished / (1 -
- * shrinkage) = cut}.
+ * How one finished measure came about, mm: {@code net + growth + layers + thickness + ease = finished}, {@code finished /
+ * (1 - shrinkage) = cut}.
  *
- * @param line the name of the target it gives
- * @param step the step it was read at; null where it was only wished or worked out
- * @param read the settled value, cm; null where there is none
- * @param play what the tape's play takes off, mm
+ * @param source where the net comes from; of a line that follows from others, nowhere: its step is null
+ * @param follows whether it follows from other lines or a wish, and has no net of its own
  */
 public record ChainLine(
-        String line,
-        @Nullable String step,
-        @Nullable String measure,
-        @Nullable Double read,
-        double play,
+        Line line,
+        Source source,
+        boolean follows,
+        boolean estimated,
         double net,
         double growth,
         double layers,
+        double thickness,
         Ease ease,
         double finished,
-        double cut) {}
+        double cut) {
+
+    /** The line's name, which is its target's. */
+    public String name() {
+        return line.name();
+    }
+
+    /** Whether another line shows the same numbers. */
+    public boolean isSame(ChainLine other) {
+        return finished == other.finished && net == other.net && cut == other.cut;
+    }
+}

@@ -2,8 +2,17 @@ package app.misura.core.fit;
 
 import java.util.Locale;
 
-/** What the garment is larger than the body under it, mm, and what decided it. */
-public record Ease(double value, RuledBy ruledBy) {
+/**
+ * What the garment is larger than the body under it, mm (smaller where a cloth stretches), and what decided it.
+ *
+ * @param words what stands in a table
+ * @param why the reason, for whoever asks where the number comes from
+ */
+public record Ease(double value, RuledBy ruledBy, String words, String why) {
+    public Ease(double value, RuledBy ruledBy, String words) {
+        this(value, ruledBy, words, words);
+    }
+
     public enum RuledBy {
         /** The house's ease table. */
         TABLE,

@@ -1,70 +1,297 @@
 package app.misura.core.fit;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.formula.Formula;
+import app.misura.core.garment.Line;
+import app.misura.core.garment.Net;
+import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.MeasureKey;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Settled;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The settled values with the tape's play taken off, mm. For an input that was not taken: what the sums imply, with its
- * spread; else a rule of the house; each is noted as estimated.
+ * One body as a sheet knows it: the settled values without the tape's play, asked for by what they are of, never by the
+ * step they were read at. For what was not read: what the sums imply, else a rule of the house.
  */
 final class NetBody {
-    /** One value of it. @param read what the sheet keeps, cm */
-    record Value(String step, String measure, double readCm, double play, double net) {}
-
     private final Proof proof;
-    private final List<Estimate> estimates = new ArrayList<>();
+    private final HouseTables tables;
+    private final @Nullable Side side;
+    private final Function<String, Optional<Net>> nets;
+    /** Nets whose rules are being asked: two that stand in for each other do not ask in a circle. */
+    private final Set<String> underWay = new HashSet<>();
 
-    NetBody(Proof proof) {
+    /**
+     * @param side whose body it is where left and right differ by enough; null for one body that serves both
+     * @param nets the nets that a rule may name, the garment's own first
+     */
+    NetBody(Proof proof, HouseTables tables, @Nullable Side side, Function<String, Optional<Net>> nets) {
         this.proof = proof;
+        this.tables = tables;
+        this.side = side;
+        this.nets = nets;
     }
 
-    List<Estimate> estimates() {
-        return estimates;
+    private OrderForm form() {
+        return proof.sheet().form();
     }
 
-    Optional<Value> read(String id) {
-        Settled settled = proof.settled().get(id);
-        Length length = settled == null ? null : settled.length();
-        if (length == null) {
+    /** A net by the rungs of its ladder; what had to be estimated is added to the list. */
+    Optional<NetValue> value(Net net, List<Line.Rung> ladder, List<Estimate> estimates) {
+        if (!underWay.add(net.name())) {
             return Optional.empty();
         }
-        double play = settled.play().on(settled.step().taken()).toMm();
-        return Optional.of(new Value(
-                settled.step().label(), settled.step().taken().code(), length.toCm(), play, length.toMm() - play));
+        try {
+            return climbed(net, ladder, estimates);
+        } finally {
+            underWay.remove(net.name());
+        }
     }
 
-    /** The reading, else what the other readings of its sums imply. */
-    Optional<Value> readOrImplied(String id, String input) {
-        Optional<Value> read = read(id);
-        return read.isPresent() ? read : implied(id, input);
-    }
-
-    private Optional<Value> implied(String id, String input) {
-        Unit unit = proof.sheet().unit();
-        for (Adjustment.Value value : proof.adjustment().implied()) {
-            if (value.id().equals(id)) {
-                double mm = value.value() * unit.nanometres() / 1e6;
-                double sd = value.sd() * unit.nanometres() / 1e6;
-                estimates.add(new Estimate(input, "implied by the sums", mm, sd, id));
-                String code = proof.sheet().form().step(id).taken().code();
-                return Optional.of(new Value(id, code, mm / 10, 0, mm));
+    private Optional<NetValue> climbed(Net net, List<Line.Rung> ladder, List<Estimate> estimates) {
+        for (Line.Rung rung : ladder) {
+            Optional<NetValue> found = switch (rung) {
+                case READ -> read(net);
+                case IMPLIED -> implied(net, estimates);
+                case RULE -> ruled(net, estimates);
+            };
+            if (found.isPresent()) {
+                return found;
             }
         }
         return Optional.empty();
     }
 
-    /** The reading, what is implied, or a rule of the house. */
-    Value orRule(String id, String input, String rule, double mm, double sd) {
-        Optional<Value> known = proof.sheet().form().find(id).isPresent() ? readOrImplied(id, input) : Optional.empty();
-        return known.orElseGet(() -> {
-            estimates.add(new Estimate(input, rule, mm, sd, id));
-            return new Value(id, input, mm / 10, 0, mm);
+    /** The first sum whose measures were all read. */
+    private Optional<NetValue> read(Net net) {
+        for (Formula sum : net.of()) {
+            List<Settled> members = new ArrayList<>();
+            OptionalDouble mm = sum.value(name -> {
+                Optional<Settled> settled = settled(MeasureKey.parse(name), net);
+                settled.ifPresent(members::add);
+                return settled.map(s -> OptionalDouble.of(netMm(s, net))).orElse(OptionalDouble.empty());
+            });
+            if (mm.isPresent()) {
+                return Optional.of(new NetValue(mm.getAsDouble(), source(sum, members, net), false));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Source source(Formula sum, List<Settled> members, Net net) {
+        List<String> labels =
+                members.stream().map(s -> s.step().label()).distinct().toList();
+        if (sum instanceof Formula.Name && members.size() == 1) {
+            Settled only = members.get(0);
+            String id = side == null ? only.step().label() : only.id();
+            double read = readMm(only, net);
+            return new Source(id, id, labels, only.step().taken().code(), read, read - netMm(only, net));
+        }
+        double read = sum.value(name -> settled(MeasureKey.parse(name), net)
+                        .map(s -> OptionalDouble.of(readMm(s, net)))
+                        .orElse(OptionalDouble.empty()))
+                .orElse(0);
+        return new Source(derivedStep(labels), String.join("−", labels), labels, null, read, 0);
+    }
+
+    /** The derived step of the form that is worked out from these steps; null if it has none. */
+    private @Nullable String derivedStep(List<String> labels) {
+        return form().steps().stream()
+                .filter(s -> s.derived() != null
+                        && List.copyOf(Objects.requireNonNull(s.derived())
+                                        .terms()
+                                        .keySet())
+                                .equals(labels))
+                .map(Step::label)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The settled value of a measure: of this body's side where its two sides differ by enough, else of both together. */
+    private Optional<Settled> settled(MeasureKey key, Net net) {
+        List<Settled> found = all(key);
+        if (found.size() < 2) {
+            return found.stream().findFirst();
+        }
+        if (side != null && isApart(found, net)) {
+            return found.stream().filter(s -> s.side() == side).findFirst();
+        }
+        return net.kind().across()
+                ? found.stream().max((a, b) -> Double.compare(own(a), own(b)))
+                : found.stream().findFirst();
+    }
+
+    private List<Settled> all(MeasureKey key) {
+        return proof.settled().values().stream()
+                .filter(s -> s.length() != null && s.step().key().matches(key))
+                .toList();
+    }
+
+    private static double own(Settled settled) {
+        return Objects.requireNonNull(settled.length()).toMm();
+    }
+
+    private static boolean isApart(List<Settled> both, Net net) {
+        return Math.abs(own(both.get(0)) - own(both.get(1))) > net.kind().apartMm();
+    }
+
+    /** What was read; of a length whose two sides are near each other, the mean of both. */
+    private double readMm(Settled settled, Net net) {
+        List<Settled> both = all(settled.step().key());
+        boolean mean = both.size() == 2 && !net.kind().across() && !(side != null && isApart(both, net));
+        return mean ? (own(both.get(0)) + own(both.get(1))) / 2 : own(settled);
+    }
+
+    private double netMm(Settled settled, Net net) {
+        return readMm(settled, net)
+                - tables.playMm(settled.play(), settled.step().taken());
+    }
+
+    /** Left less right of a measure that was read on both, where they differ by enough to be drafted apart. */
+    Optional<Double> apart(Net net) {
+        for (Formula sum : net.of()) {
+            if (sum instanceof Formula.Name name) {
+                List<Settled> both = all(MeasureKey.parse(name.name()));
+                if (both.size() == 2 && isApart(both, net)) {
+                    return Optional.of(own(both.get(0)) - own(both.get(1)));
+                }
+                if (!both.isEmpty()) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<NetValue> implied(Net net, List<Estimate> estimates) {
+        for (Formula sum : net.of()) {
+            if (sum instanceof Formula.Name name) {
+                Optional<Step> step = step(MeasureKey.parse(name.name()));
+                Optional<NetValue> found = step.flatMap(s -> implied(net.name(), s, estimates));
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<NetValue> implied(String input, Step step, List<Estimate> estimates) {
+        Unit unit = proof.sheet().unit();
+        for (Adjustment.Value value : proof.adjustment().implied()) {
+            if (value.id().replaceFirst("-(left|right)$", "").equals(step.label())) {
+                double mm = value.value() * unit.nanometres() / 1e6;
+                double sd = value.sd() * unit.nanometres() / 1e6;
+                estimates.add(new Estimate(input, "implied by the sums", mm, sd, step.label()));
+                return Optional.of(estimated(mm));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static NetValue estimated(double mm) {
+        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0), true);
+    }
+
+    /** The step of this form that takes a measure; empty where it has none. */
+    Optional<Step> step(MeasureKey key) {
+        return form().steps().stream()
+                .filter(s -> s.takesReadings() && s.key().matches(key))
+                .findFirst();
+    }
+
+    /** The first rule whose words are all known. A plain number speaks of adults. */
+    private Optional<NetValue> ruled(Net net, List<Estimate> estimates) {
+        for (Net.Rule rule : net.rules()) {
+            boolean child = proof.sheet().wearer().age() == AgeGroup.CHILD;
+            if (rule.formula() instanceof Formula.Constant && child) {
+                continue;
+            }
+            List<Estimate> below = new ArrayList<>();
+            Formula.Names words = words(below);
+            OptionalDouble mm = rule.formula().value(words);
+            if (mm.isPresent()) {
+                estimates.addAll(below);
+                double sd = rule.sd().value(words).orElse(0);
+                if (sd == 0) {
+                    return Optional.of(passedOn(net, mm.getAsDouble(), !below.isEmpty()));
+                }
+                estimates.add(new Estimate(
+                        net.name(),
+                        rule.text().replaceAll("(\\d) (?=[a-z])", "$1 x "),
+                        mm.getAsDouble(),
+                        sd,
+                        stepOf(net)));
+                return Optional.of(estimated(mm.getAsDouble()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A rule without a spread only adds up what is known: it is as sure as its parts. */
+    private NetValue passedOn(Net net, double mm, boolean estimated) {
+        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0), estimated);
+    }
+
+    private @Nullable String stepOf(Net net) {
+        return net.of().stream()
+                .flatMap(f -> f.names().stream())
+                .flatMap(n -> step(MeasureKey.parse(n)).stream())
+                .map(Step::label)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** What is missing of a net: its first measure, and the step that would take it. */
+    Absent absent(Net net) {
+        String measure = net.of().get(0).names().iterator().next();
+        return new Absent(measure.replace('-', ' '), stepOf(net));
+    }
+
+    /** The words of a rule: nets, and measures as they were read. */
+    Formula.Names words(List<Estimate> estimates) {
+        Map<String, String> answers = proof.sheet().answers();
+        return new Formula.Names() {
+            @Override
+            public OptionalDouble of(String name) {
+                Optional<NetValue> value = nets.apply(name)
+                        .map(net -> value(net, List.of(Line.Rung.values()), estimates))
+                        .orElseGet(() -> measured(name));
+                return value.map(v -> OptionalDouble.of(v.mm())).orElse(OptionalDouble.empty());
+            }
+
+            @Override
+            public String chosen(String choice) {
+                return answers.getOrDefault(choice, "no");
+            }
+        };
+    }
+
+    /** A measure that is no net: only as it was read. A wish of none is not known. */
+    Optional<NetValue> measured(String code) {
+        MeasureKey key = MeasureKey.parse(code);
+        return all(key).stream().findFirst().map(s -> {
+            Length length = Objects.requireNonNull(s.length());
+            double play = tables.playMm(s.play(), s.step().taken());
+            String label = s.step().label();
+            return new NetValue(
+                    length.toMm() - play, new Source(label, label, List.of(label), code, length.toMm(), play), false);
         });
     }
 }

@@ -1,7 +1,7 @@
 /**
- * How large is the finished garment, and why? From the settled body to finished measures, one explainable term at a
- * time: net, growth, layers, ease, shrinkage. {@link app.misura.core.fit.TrousersFit} is the way in for trousers. May use
- * proof, reading, adjust, length and the block's input.
+ * What does the finished garment measure, and why? {@link app.misura.core.fit.Fitting} goes from settled values over the
+ * net body and layers, growth, ease or strain to each finished measure of a garment's table, and keeps the chain. Knows no
+ * garment by name. May use garment, house, proof, reading, measure, form, length and formula.
  */
 @NullMarked
 package app.misura.core.fit;

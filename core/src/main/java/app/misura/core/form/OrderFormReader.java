@@ -7,11 +7,9 @@ import app.misura.core.length.Unit;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Measure;
+import app.misura.core.measure.Place;
 import app.misura.core.measure.Play;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import app.misura.core.resource.Shipped;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -22,18 +20,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.DeserializationFeature;
-import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /**
  * Reads a form from YAML and cross-checks it: every measure in the catalogue, every label of a sum a step of the form,
  * every option that a step depends on asked. All faults are collected and said at once.
  */
 public final class OrderFormReader {
-    private static final YAMLMapper YAML = YAMLMapper.builder()
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .build();
-
     private final Catalogue catalogue;
 
     public OrderFormReader(Catalogue catalogue) {
@@ -66,6 +58,7 @@ public final class OrderFormReader {
             @Nullable List<String> needs,
             @Nullable String side,
             @Nullable Map<String, String> condition,
+            @Nullable String at,
             @Nullable String play,
             @Nullable String settle,
             @Nullable String within,
@@ -86,14 +79,6 @@ public final class OrderFormReader {
 
     record OptionDoc(String id, String title, List<String> choices, String usual) {}
 
-    static String resource(String name) {
-        try (InputStream in = OrderFormReader.class.getResourceAsStream(name)) {
-            return new String(Objects.requireNonNull(in, name).readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /**
      * Reads one form.
      *
@@ -101,7 +86,7 @@ public final class OrderFormReader {
      * @throws IllegalArgumentException listing every fault
      */
     public OrderForm read(String yaml, Map<String, OrderForm> known) {
-        FormDoc doc = YAML.readValue(yaml, FormDoc.class);
+        FormDoc doc = Shipped.parse(yaml, "form", FormDoc.class);
         OrderForm form = doc.selectionOf() == null ? whole(doc) : selection(doc, known);
         List<String> faults = faults(form);
         if (!faults.isEmpty()) {
@@ -205,6 +190,7 @@ public final class OrderFormReader {
                 orEmpty(s.needs()),
                 s.side() == null ? StepSide.NONE : word(StepSide.class, s.side()),
                 s.condition() == null ? Condition.USUAL : Condition.of(s.condition()),
+                s.at() == null ? Place.ONLY : new Place(s.at()),
                 s.play() == null ? Play.SNUG : Play.named(s.play()).orElseThrow(),
                 s.settle() == null ? Settle.SINGLE : word(Settle.class, s.settle()),
                 s.within() == null ? Length.ZERO : length(s.within(), unit),

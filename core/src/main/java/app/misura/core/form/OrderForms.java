@@ -1,6 +1,7 @@
 package app.misura.core.form;
 
 import app.misura.core.measure.Catalogue;
+import app.misura.core.resource.Shipped;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,8 +10,7 @@ import java.util.Optional;
 
 /** Every order form there is, by id and version. Immutable. */
 public final class OrderForms {
-    private static final List<String> SHIPPED =
-            List.of("trousers-tailored", "trousers-tailored-helper", "trousers-tailored-alone");
+    record IndexDoc(List<String> forms) {}
 
     /** Stands between a form and the selection of it, where both are written in one text. */
     private static final String NEXT = "\n---\n";
@@ -23,15 +23,15 @@ public final class OrderForms {
         this.sources = sources;
     }
 
-    private static final class Shipped {
+    private static final class Usual {
         static final OrderForms INSTANCE = read();
 
         static OrderForms read() {
             OrderFormReader reader = new OrderFormReader(Catalogue.shipped());
             Map<String, OrderForm> byId = new LinkedHashMap<>();
             Map<String, String> sources = new LinkedHashMap<>();
-            for (String id : SHIPPED) {
-                String text = OrderFormReader.resource("/app/misura/core/forms/" + id + ".yaml");
+            for (String id : Shipped.yaml("forms/index.yaml", IndexDoc.class).forms()) {
+                String text = Shipped.text("forms/" + id + ".yaml");
                 OrderForm form = reader.read(text, byId);
                 byId.put(form.id(), form);
                 String base = form.selectionOf() == null ? "" : sources.get(form.selectionOf()) + NEXT;
@@ -43,7 +43,7 @@ public final class OrderForms {
 
     /** The forms that ship with the core, cross-checked against its catalogue. */
     public static OrderForms shipped() {
-        return Shipped.INSTANCE;
+        return Usual.INSTANCE;
     }
 
     /**

@@ -3,6 +3,8 @@ package app.misura.core.form;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Measure;
+import app.misura.core.measure.MeasureKey;
+import app.misura.core.measure.Place;
 import app.misura.core.measure.Play;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param label a letter and a number that counts within the form; what a reading names
  * @param name short name, at most 20 characters
  * @param measure null for a mark and for a derived step
+ * @param at where it is taken on a body that has it at several places
  * @param needs marks that must be on the body before it is taken
  * @param within how near two tries must come to agree; only for {@link Settle#TWO_AGREE}
  * @param onlyIf the option and the choice it is asked for; null if always
@@ -28,6 +31,7 @@ public record Step(
         List<String> needs,
         StepSide side,
         Condition condition,
+        Place at,
         Play play,
         Settle settle,
         Length within,
@@ -70,8 +74,8 @@ public record Step(
 
     private Step copy(List<String> marks, StepSide taken, Length nearness) {
         return new Step(
-                label, part, name, measure, marks, taken, condition, play, settle, nearness, critical, onlyIf, derived,
-                prompt);
+                label, part, name, measure, marks, taken, condition, at, play, settle, nearness, critical, onlyIf,
+                derived, prompt);
     }
 
     public boolean isMark() {
@@ -89,6 +93,11 @@ public record Step(
     /** The measure of a step that takes readings. @throws NullPointerException on a mark or a derived step */
     public Measure taken() {
         return Objects.requireNonNull(measure, label + " takes no reading");
+    }
+
+    /** What a value of this step is of. @throws NullPointerException on a mark or a derived step */
+    public MeasureKey key() {
+        return new MeasureKey(taken().code(), condition, at);
     }
 
     /** Whether the step is asked for under these answers. */

@@ -136,4 +136,25 @@ public final class Polyline {
         }
         return line.get(line.size() - 1);
     }
+
+    /** How far an open line is walked from its start to the place on it that lies nearest to a mark, mm. */
+    public static double walkedTo(List<Point> line, Point mark) {
+        double nearest = Double.POSITIVE_INFINITY;
+        double walked = 0;
+        double at = 0;
+        for (int i = 1; i < line.size(); i++) {
+            Point a = line.get(i - 1);
+            Point chord = line.get(i).minus(a);
+            double length = chord.length();
+            double share =
+                    length == 0 ? 0 : Math.max(0, Math.min(1, mark.minus(a).dot(chord) / (length * length)));
+            double distance = a.plus(chord.times(share)).distance(mark);
+            if (distance < nearest) {
+                nearest = distance;
+                at = walked + share * length;
+            }
+            walked += length;
+        }
+        return at;
+    }
 }

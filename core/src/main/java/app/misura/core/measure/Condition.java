@@ -23,6 +23,7 @@ public record Condition(Map<Aspect, String> stated) {
         MUSCLE("muscle", "relaxed", "tensed"),
         JOINT("joint", "straight", "bent", "hand-on-hip"),
         POSTURE("posture", "standing", "seated", "kneeling", "crouched", "riding", "stride", "dancing", "bent-forward"),
+        ARM("arm", "hanging", "in-front", "turned-out", "fist"),
         STANCE("stance", "feet-together", "shoulder-wide", "apart", "weight-on-the-measured-leg"),
         SHOD("shod", "barefoot", "shoes", "boots"),
         OVER("over", "close-clothing", "skin", "underwear", "under-layers");

@@ -1,11 +1,11 @@
 package app.misura.core.bench;
 
-import app.misura.core.cut.TrousersCut;
-import app.misura.core.fit.TrousersChoices;
+import app.misura.core.cut.Cuts;
+import app.misura.core.cut.Cutting;
+import app.misura.core.garment.Choices;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -28,7 +28,7 @@ public class CoreBenchmark {
     private final Sheet honest = Sheets.of(Sheets.AVERAGE);
     private final Sheet slipped = Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40"));
     private final Proof proof = Proof.of(honest);
-    private final TrousersChoices choices = TrousersChoices.of(Map.of());
+    private final Choices choices = Cuts.chosen("");
 
     @Benchmark
     public Proof proofOfAnHonestSheet() {
@@ -41,7 +41,7 @@ public class CoreBenchmark {
     }
 
     @Benchmark
-    public TrousersCut.Result fullTrousersDraft() {
-        return TrousersCut.of(proof, choices);
+    public Cutting.Result fullTrousersDraft() {
+        return Cutting.of(proof, Cuts.TROUSERS, choices);
     }
 }

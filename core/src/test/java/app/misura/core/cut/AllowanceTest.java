@@ -3,6 +3,7 @@ package app.misura.core.cut;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.draft.Cut;
 import app.misura.core.draft.Edge;
 import app.misura.core.draft.Piece;
 import app.misura.core.geometry.Path;
@@ -11,7 +12,6 @@ import app.misura.core.geometry.Polyline;
 import app.misura.core.geometry.Segment;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -21,11 +21,10 @@ class AllowanceTest {
     private static Piece piece(List<String> names, List<Point> corners) {
         List<Edge> edges = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
-            edges.add(new Edge(
-                    names.get(i), Path.of(new Segment.Line(corners.get(i), corners.get((i + 1) % corners.size())))));
+            Path line = Path.of(new Segment.Line(corners.get(i), corners.get((i + 1) % corners.size())));
+            edges.add(names.get(i).equals("hem") ? Edge.hem("hem", line) : Edge.seam(names.get(i), line));
         }
-        return new Piece(
-                "piece", 1, false, null, edges, Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        return Piece.of("piece", Cut.ONCE, "Piece", edges);
     }
 
     private static Piece oblong(String bottom) {
@@ -109,5 +108,14 @@ class AllowanceTest {
         Piece needle = piece(List.of("a", "b", "c"), List.of(new Point(0, 0), new Point(400, 20), new Point(0, 40)));
         List<Point> cut = Allowance.outline(needle, 10, 0);
         assertThat(cut.stream().mapToDouble(Point::x).max().orElseThrow()).isLessThan(430);
+    }
+
+    @Test
+    void anEdgeOnTheFoldHasNoAllowance() {
+        List<Edge> edges = new ArrayList<>(oblong("bottom").edges());
+        edges.set(3, Edge.fold("centre", edges.get(3).path()));
+        List<Point> cut = Allowance.outline(Piece.of("half", Cut.ONCE, "Half", edges), 10, 40);
+        assertThat(Polyline.area(cut)).isEqualTo(110 * 320, within(1e-6));
+        assertThat(cut.stream().mapToDouble(Point::x).min()).hasValue(0);
     }
 }

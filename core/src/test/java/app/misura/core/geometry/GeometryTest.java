@@ -97,14 +97,6 @@ class GeometryTest {
     }
 
     @Test
-    void rootsAreFoundOrNotThere() {
-        assertThat(Roots.near(x -> x * x * x - 8, 1, 0.5, 1e-9).orElseThrow()).isEqualTo(2, within(1e-6));
-        assertThat(Roots.within(x -> Math.cos(x) - x, 0, 1, 1e-10).orElseThrow())
-                .isEqualTo(0.7390851332, within(1e-8));
-        assertThat(Roots.within(x -> x * x + 1, -1, 1, 1e-9)).isEmpty();
-    }
-
-    @Test
     void aPathMustJoin() {
         List<Segment> torn = new ArrayList<>();
         torn.add(new Segment.Line(new Point(0, 0), new Point(1, 0)));

@@ -70,29 +70,4 @@ class PathTest {
     void nothingIsNoPath() {
         assertThatThrownBy(() -> new Path(List.of())).hasMessageContaining("at least one");
     }
-
-    @Test
-    void aRootThatIsNotEnclosedIsNotMadeUp() {
-        assertThat(Roots.within(x -> x - 5, 0, 4, 1e-9)).isEmpty();
-        assertThat(Roots.within(x -> x, 0, 4, 1e-9)).hasValue(0);
-        assertThat(Roots.within(x -> x - 4, 0, 4, 1e-9)).hasValue(4);
-        assertThat(Roots.near(x -> 1 + x * x, 3, 1, 1e-9)).isEmpty();
-        assertThat(Roots.near(x -> Math.log(x), -1, 0.5, 1e-9)).isEmpty();
-    }
-
-    @Test
-    void rootsOfRandomFallingCurvesAreFound() {
-        Random random = new Random(SEED);
-        for (int i = 0; i < 1_000; i++) {
-            double root = random.nextDouble() * 200 - 100;
-            double slope = 0.1 + random.nextDouble() * 5;
-            double bend = random.nextDouble() * 0.02;
-            java.util.function.DoubleUnaryOperator f = x -> -slope * (x - root) - bend * Math.pow(x - root, 3);
-            assertThat(Roots.near(f, root + 20 * random.nextGaussian(), 1, 1e-8).orElseThrow())
-                    .as("seed %d", SEED)
-                    .isEqualTo(root, within(1e-6));
-            assertThat(Roots.within(f, root - 60, root + 30, 1e-8).orElseThrow())
-                    .isEqualTo(root, within(1e-6));
-        }
-    }
 }

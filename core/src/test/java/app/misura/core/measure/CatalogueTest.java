@@ -3,6 +3,7 @@ package app.misura.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import java.io.StringReader;
@@ -12,7 +13,7 @@ import org.junit.jupiter.api.Test;
 class CatalogueTest {
     @Test
     void hasEveryMeasure() {
-        assertThat(Catalogue.shipped().all()).hasSize(168);
+        assertThat(Catalogue.shipped().all()).hasSize(169);
         Measure seat = Catalogue.shipped().get("seat-girth");
         assertThat(seat.kind()).isEqualTo(Kind.GIRTH);
         assertThat(seat.sdCm()).isEqualTo(0.9);
@@ -46,10 +47,18 @@ class CatalogueTest {
 
     @Test
     void playIsTakenOffByWhereTheTapeLies() {
-        assertThat(Play.ONE_FINGER.on(Catalogue.shipped().get("seat-girth"))).isEqualTo(Length.of("1.5", Unit.CM));
-        assertThat(Play.ONE_FINGER.on(Catalogue.shipped().get("knee-girth"))).isEqualTo(Length.of("1", Unit.CM));
-        assertThat(Play.ONE_FINGER.on(Catalogue.shipped().get("crotch-loop"))).isEqualTo(Length.of("0.5", Unit.CM));
-        assertThat(Play.ONE_FINGER.on(Catalogue.shipped().get("inside-leg"))).isEqualTo(Length.ZERO);
+        assertThat(HouseTables.shipped()
+                        .playMm(Play.ONE_FINGER, Catalogue.shipped().get("seat-girth")))
+                .isEqualTo(15);
+        assertThat(HouseTables.shipped()
+                        .playMm(Play.ONE_FINGER, Catalogue.shipped().get("knee-girth")))
+                .isEqualTo(10);
+        assertThat(HouseTables.shipped()
+                        .playMm(Play.ONE_FINGER, Catalogue.shipped().get("crotch-loop")))
+                .isEqualTo(5);
+        assertThat(HouseTables.shipped()
+                        .playMm(Play.ONE_FINGER, Catalogue.shipped().get("inside-leg")))
+                .isZero();
     }
 
     @Test

@@ -2,7 +2,7 @@ package app.misura.web.api;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.cut.CutSpec;
-import app.misura.core.cut.TrousersCut;
+import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.csv.MeasuresCsv;
@@ -27,7 +27,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -51,7 +50,7 @@ class JudgingApi {
         this.sheets = new SheetJson(forms);
     }
 
-    static ResponseEntity<byte[]> json(int status, Map<String, ?> tree) {
+    static ResponseEntity<byte[]> json(int status, Object tree) {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_JSON)
                 .body(JsonText.write(tree).getBytes(StandardCharsets.UTF_8));
@@ -96,22 +95,24 @@ class JudgingApi {
     ResponseEntity<byte[]> cut(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
-        TrousersCut.Result result = TrousersCut.of(Proof.of(sheet.sheet()), sheet.choices());
-        return result instanceof TrousersCut.Cut cut ? json(200, CutJson.write(cut.spec())) : refused(result);
+        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices());
+        return result instanceof Cutting.Cut cut ? json(200, CutJson.of(cut.spec())) : refused(result);
     }
 
-    private static ResponseEntity<byte[]> refused(TrousersCut.Result result) {
-        if (result instanceof TrousersCut.Refused fight) {
+    private static ResponseEntity<byte[]> refused(Cutting.Result result) {
+        if (result instanceof Cutting.Refused fight) {
             return Problem.inputsFight(fight);
         }
-        String said = result instanceof TrousersCut.Missing missing
-                ? missing.sentence()
-                : ((TrousersCut.NotCut) result).sentence();
+        if (result instanceof Cutting.NotSo notSo) {
+            return Problem.choice(notSo);
+        }
+        String said =
+                result instanceof Cutting.Missing missing ? missing.sentence() : ((Cutting.NotCut) result).sentence();
         return Problem.of(
                 422,
-                result instanceof TrousersCut.Missing ? "Readings are missing" : "Not cut from",
+                result instanceof Cutting.Missing ? "Readings are missing" : "Not cut from",
                 said,
-                List.of(new JsonFault(result instanceof TrousersCut.Missing ? "/readings" : "/form", said)));
+                List.of(new JsonFault(result instanceof Cutting.Missing ? "/readings" : "/form", said)));
     }
 
     @PostMapping("/export/{format}")
@@ -133,8 +134,8 @@ class JudgingApi {
             return Problem.of(501, "Not built yet", format.toUpperCase(java.util.Locale.ROOT) + " is not written yet.");
         }
         Proof proof = Proof.of(sheet.sheet());
-        TrousersCut.Result result = TrousersCut.of(proof, sheet.choices());
-        return result instanceof TrousersCut.Cut cut ? file(format, wanted, sheet, proof, cut.spec()) : refused(result);
+        Cutting.Result result = Cutting.of(proof, sheet.garment(), sheet.choices());
+        return result instanceof Cutting.Cut cut ? file(format, wanted, sheet, proof, cut.spec()) : refused(result);
     }
 
     private static ResponseEntity<byte[]> file(
@@ -148,7 +149,7 @@ class JudgingApi {
                         JsonText.pretty(JsonOut.document("export/1")
                                 .put("sheet", SheetJson.write(sheet.sheet()))
                                 .put("proof", ProofJson.write(proof))
-                                .put("cut", CutJson.write(spec))
+                                .put("cut", CutJson.of(spec))
                                 .tree()));
             default ->
                 ResponseEntity.ok()

@@ -1,6 +1,6 @@
 package app.misura.web.api;
 
-import app.misura.core.cut.TrousersCut;
+import app.misura.core.cut.Cutting;
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonOut;
 import app.misura.core.format.json.JsonText;
@@ -25,7 +25,7 @@ final class Problem {
         return of(status, title, detail, List.of(new JsonFault("", detail)));
     }
 
-    static ResponseEntity<byte[]> inputsFight(TrousersCut.Refused refused) {
+    static ResponseEntity<byte[]> inputsFight(Cutting.Refused refused) {
         JsonOut out = document(
                 "/problems/inputs-fight",
                 422,
@@ -41,6 +41,14 @@ final class Problem {
                                 .tree())
                         .toList());
         return answer(422, out);
+    }
+
+    /** Choices that this body cannot be cut to. */
+    static ResponseEntity<byte[]> choice(Cutting.NotSo notSo) {
+        List<JsonFault> faults = notSo.choices().stream()
+                .map(d -> new JsonFault("/choices/" + d.json().replace('.', '/'), notSo.sentence()))
+                .toList();
+        return answer(422, document("/problems/choice", 422, "This choice cannot be cut", notSo.sentence(), faults));
     }
 
     private static JsonOut document(String type, int status, String title, String detail, List<JsonFault> faults) {

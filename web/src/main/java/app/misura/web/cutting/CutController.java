@@ -1,10 +1,12 @@
 package app.misura.web.cutting;
 
-import app.misura.core.cut.TrousersCut;
-import app.misura.core.fit.TrousersChoices;
-import app.misura.core.format.json.SheetJson;
+import app.misura.core.cut.Cutting;
+import app.misura.core.format.json.ChoicesJson;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.core.format.svg.PieceView;
+import app.misura.core.garment.ChoiceDef;
+import app.misura.core.garment.ChoiceSheet;
+import app.misura.core.garment.Choices;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
@@ -13,16 +15,17 @@ import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Ease and cut: a choice redraws the pieces at once, and every number can be asked where it comes from. */
 @Controller
@@ -42,45 +45,66 @@ class CutController {
     /** A sheet that was printed before: when, and by whom. */
     record Before(String id, String when, String by) {}
 
+    /** One choice as it stands on the page. @param fault why what was typed cannot be; null if it can */
+    record ChoiceView(ChoiceDef def, String value, @Nullable String fault) {
+        /** Few short words lie side by side; more stand in a list. */
+        public boolean isSwitch() {
+            String all = String.join("", def.words());
+            return def.isPick() && all.length() <= 18 && all.chars().noneMatch(Character::isDigit);
+        }
+
+        public String label() {
+            return def.isPick() ? def.title() : def.title() + ", " + def.kind().unit();
+        }
+    }
+
     @GetMapping("/orders/{id}/cut")
     String cut(@PathVariable String id, Model model) {
         GarmentOrder order = orders.get(id);
-        TrousersChoices choices = CutChoices.of(order);
-        fill(model, order, choices, CutChoices.form(choices, order.version()), Map.of());
+        Choices choices = CutChoices.of(order);
+        fill(model, order, choices, choices.sheet().typed(choices), Map.of());
         return "cut";
     }
 
     @PostMapping("/orders/{id}/cut/choices")
     String choose(
             @PathVariable String id,
-            @ModelAttribute CutForm form,
+            @RequestParam Map<String, String> typed,
+            @RequestParam long version,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Model model,
             HttpServletResponse response) {
         GarmentOrder order = orders.get(id);
-        TrousersChoices before = CutChoices.of(order);
-        CutChoices.Read read = CutChoices.read(form, before);
+        Choices before = CutChoices.of(order);
+        ChoiceSheet.Read read = before.sheet().read(typed, before);
         if (read.choices().isEmpty()) {
             response.setStatus(422);
-            fill(model, order, before, form, read.faults());
+            fill(model, order, before, typed, read.faults());
             return target == null ? "cut" : "cut :: cut";
         }
-        GarmentOrder kept = orders.choose(
-                id, form.getVersion(), SheetJson.write(read.choices().get()));
+        Choices chosen = read.choices().get();
+        GarmentOrder kept = orders.choose(id, version, ChoicesJson.write(chosen));
         if (target == null) {
             return "redirect:/orders/" + id + "/cut";
         }
-        fill(model, kept, read.choices().get(), CutChoices.form(read.choices().get(), kept.version()), Map.of());
+        fill(model, kept, chosen, chosen.sheet().typed(chosen), Map.of());
         return "cut :: cut";
     }
 
+    private static List<ChoiceView> views(ChoiceSheet sheet, Map<String, String> typed, Map<String, String> faults) {
+        List<ChoiceView> views = new ArrayList<>();
+        for (ChoiceDef def : sheet.defs()) {
+            views.add(new ChoiceView(def, typed.getOrDefault(def.id(), ""), faults.get(def.id())));
+        }
+        return views;
+    }
+
     private void fill(
-            Model model, GarmentOrder order, TrousersChoices choices, CutForm form, Map<String, String> faults) {
+            Model model, GarmentOrder order, Choices choices, Map<String, String> typed, Map<String, String> faults) {
         Proof proof = Proof.of(order.sheet());
-        TrousersCut.Result result = TrousersCut.of(proof, choices);
+        Cutting.Result result = Cutting.of(proof, CutChoices.garment(order), choices);
         model.addAttribute("order", order);
-        model.addAttribute("form", form);
-        model.addAttribute("faults", faults);
+        model.addAttribute("choices", views(choices.sheet(), typed, faults));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("open", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("inputs", List.of());
@@ -92,19 +116,26 @@ class CutController {
                                 Say.when(p.at(), clock.getZone(), LocalDate.now(clock)),
                                 accounts.called(p.by())))
                         .toList());
-        if (result instanceof TrousersCut.Cut cut) {
+        if (result instanceof Cutting.Cut cut) {
             model.addAttribute("cut", CutTable.of(cut.spec(), order.form()));
-            model.addAttribute("pieces", PieceView.svg(cut.spec()));
-        } else if (result instanceof TrousersCut.Refused refused) {
+            model.addAttribute("pieces", cut.spec().isDrawn() ? PieceView.svg(cut.spec()) : "");
+        } else {
+            refused(model, result);
+        }
+    }
+
+    private static void refused(Model model, Cutting.Result result) {
+        if (result instanceof Cutting.Refused refused) {
             model.addAttribute("refusal", refused.sentence());
             model.addAttribute(
-                    "inputs",
-                    refused.inputs().stream().map(TrousersCut.Input::step).toList());
-        } else if (result instanceof TrousersCut.Missing missing) {
+                    "inputs", refused.inputs().stream().map(Cutting.Input::step).toList());
+        } else if (result instanceof Cutting.Missing missing) {
             model.addAttribute("refusal", missing.sentence());
             model.addAttribute("inputs", missing.steps());
+        } else if (result instanceof Cutting.NotSo notSo) {
+            model.addAttribute("refusal", notSo.sentence());
         } else {
-            model.addAttribute("refusal", ((TrousersCut.NotCut) result).sentence());
+            model.addAttribute("refusal", ((Cutting.NotCut) result).sentence());
         }
     }
 }

@@ -1,9 +1,8 @@
 package app.misura.web.cutting;
 
 import app.misura.core.cut.CutSpec;
+import app.misura.core.format.json.ChoicesJson;
 import app.misura.core.format.json.CutJson;
-import app.misura.core.format.json.JsonText;
-import app.misura.core.format.json.SheetJson;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.store.Digest;
 import app.misura.web.store.Ids;
@@ -38,8 +37,8 @@ public class CutSpecs {
     /** @param page the sheet as it is printed, in the print's own language */
     @Transactional
     public void keep(GarmentOrder order, CutSpec spec, String page, String by) {
-        String document = JsonText.write(CutJson.write(spec));
-        String choices = SheetJson.write(spec.choices());
+        String document = CutJson.write(spec);
+        String choices = ChoicesJson.write(spec.choices());
         String form = order.form().id() + "/" + order.form().version();
         String hash = Digest.of(form + "\n" + choices + "\n" + document);
         Optional<CutSpecEntity> last = repository.findFirstByOrderIdOrderByMadeAtDesc(order.id());

@@ -1,7 +1,7 @@
 package app.misura.web.print;
 
 import app.misura.core.cut.CutSpec;
-import app.misura.core.cut.TrousersCut;
+import app.misura.core.cut.Cutting;
 import app.misura.core.format.csv.MeasuresCsv;
 import app.misura.core.format.pdf.PagePdf;
 import app.misura.core.format.pdf.Paper;
@@ -65,7 +65,7 @@ class PrintController {
         return pdf(order, "blank-form", PagePdf.write(FormPage.blank(head(order), order.sheet(), size(paper))));
     }
 
-    /** The cut sheet; what is printed is kept as it was. */
+    /** The cut sheet; what was printed, and only that, is kept as it was. */
     @GetMapping("/orders/{id}/print/cut.pdf")
     ResponseEntity<byte[]> cut(
             @PathVariable String id, @RequestParam(defaultValue = "a4") String paper, Principal who) {
@@ -73,8 +73,9 @@ class PrintController {
         Proof proof = Proof.of(order.sheet());
         CutSpec spec = spec(order, proof);
         String page = CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
+        byte[] printed = PagePdf.write(page);
         specs.keep(order, spec, page, who.getName());
-        return pdf(order, "cut-sheet", PagePdf.write(page));
+        return pdf(order, "cut-sheet", printed);
     }
 
     /** A cut sheet as it was printed before. */
@@ -121,7 +122,7 @@ class PrintController {
     }
 
     private static CutSpec spec(GarmentOrder order, Proof proof) {
-        if (TrousersCut.of(proof, CutChoices.of(order)) instanceof TrousersCut.Cut cut) {
+        if (CutChoices.cut(order, proof) instanceof Cutting.Cut cut) {
             return cut.spec();
         }
         throw new NotThere("There is no cut to print: the page of ease and cut says why.");

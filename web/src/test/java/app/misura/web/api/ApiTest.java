@@ -86,7 +86,7 @@ class ApiTest extends TestHouse {
 
     @Test
     void catalogueAndForms() {
-        assertThat(api.get("/api/v1/measures").json().get("measures").size()).isEqualTo(168);
+        assertThat(api.get("/api/v1/measures").json().get("measures").size()).isEqualTo(169);
         JsonNode forms = api.get("/api/v1/forms").json();
         assertThat(forms.get("misura").stringValue()).isEqualTo("forms/1");
         assertThat(forms.get("forms").size()).isEqualTo(3);

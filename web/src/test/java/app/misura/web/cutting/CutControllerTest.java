@@ -10,8 +10,6 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import app.misura.core.fit.FitChoice;
-import app.misura.core.fit.TrousersChoices;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
@@ -20,8 +18,6 @@ import app.misura.web.order.Orders;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.ui.ExtendedModelMap;
 
@@ -81,12 +77,10 @@ class CutControllerTest {
     @Test
     void aChoiceIsKeptAndOnlyTheCutRedrawn() {
         order(TestOrders.FULL);
-        CutForm form = new CutForm();
-        form.setFit("easy");
-        form.setVersion(0);
-        assertThat(controller.choose("o1", form, "cut", model, response)).isEqualTo("cut :: cut");
+        Map<String, String> typed = Map.of("fit", "easy", "version", "0");
+        assertThat(controller.choose("o1", typed, 0, "cut", model, response)).isEqualTo("cut :: cut");
         verify(orders).choose(eq("o1"), eq(0L), org.mockito.ArgumentMatchers.contains("easy"));
-        assertThat(controller.choose("o1", form, null, model, response))
+        assertThat(controller.choose("o1", typed, 0, null, model, response))
                 .as("without script the page is loaded anew")
                 .isEqualTo("redirect:/orders/o1/cut");
     }
@@ -94,56 +88,56 @@ class CutControllerTest {
     @Test
     void whatDoesNotFitIsSaidAtItsFieldAndNothingIsKept() {
         order(TestOrders.FULL);
-        CutForm form = new CutForm();
-        form.setHem("wide");
-        form.setBand("99");
-        form.setFit("baggy");
-        assertThat(controller.choose("o1", form, "cut", model, response)).isEqualTo("cut :: cut");
+        Map<String, String> typed = Map.of("hem-girth", "wide", "band", "99", "fit", "baggy", "growth", "3");
+        assertThat(controller.choose("o1", typed, 0, "cut", model, response)).isEqualTo("cut :: cut");
         assertThat(response.getStatus()).isEqualTo(422);
-        Map<?, ?> faults = (Map<?, ?>) model.get("faults");
-        assertThat(faults.keySet()).isEqualTo(java.util.Set.of("hem", "band", "fit"));
-        assertThat(((CutForm) model.get("form")).getHem()).isEqualTo("wide");
+        List<CutController.ChoiceView> views = views();
+        assertThat(views.stream()
+                        .filter(v -> v.fault() != null)
+                        .map(v -> v.def().id()))
+                .containsExactlyInAnyOrder("hem-girth", "band", "fit", "growth");
+        assertThat(views.stream()
+                        .filter(v -> v.def().id().equals("hem-girth"))
+                        .findFirst()
+                        .orElseThrow()
+                        .value())
+                .isEqualTo("wide");
         assertThat(model.get("cut")).as("the cut of before stands").isNotNull();
         verify(orders, never()).choose(any(), anyLong(), any());
     }
 
-    @ParameterizedTest
-    @CsvSource({"hem, 14.9", "hem, 121", "hem, NaN", "hem, 1e3", "band, 0.5", "up, -1", "shrinkAcross, 16", "layers, 51"
-    })
-    void numbersHaveTheirBounds(String field, String text) {
-        CutForm form = new CutForm();
-        switch (field) {
-            case "hem" -> form.setHem(text);
-            case "band" -> form.setBand(text);
-            case "up" -> form.setUp(text);
-            case "shrinkAcross" -> form.setShrinkAcross(text);
-            default -> form.setLayers(text);
-        }
-        CutChoices.Read read = CutChoices.read(form, TrousersChoices.of(Map.of()));
-        assertThat(read.choices()).isEmpty();
-        assertThat(read.faults()).containsOnlyKeys(field);
-        assertThat(read.faults().get(field)).contains("\"" + text + "\" does not fit");
+    @SuppressWarnings("unchecked")
+    private List<CutController.ChoiceView> views() {
+        return (List<CutController.ChoiceView>) model.get("choices");
     }
 
     @Test
-    void whatIsShownIsReadBackAsItWas() {
-        for (FitChoice fit : FitChoice.values()) {
-            TrousersChoices choices = TrousersChoices.of(Map.of("front", "two-pleats", "seat-shape", "flat"))
-                    .withFit(fit);
-            CutChoices.Read read = CutChoices.read(CutChoices.form(choices, 3), choices);
-            assertThat(read.choices()).contains(choices);
-            assertThat(CutChoices.form(choices, 3).getVersion()).isEqualTo(3);
-        }
-    }
-
-    @Test
-    void aDecimalCommaIsOne() {
-        CutForm form = new CutForm();
-        form.setHem(" 42,5 ");
-        assertThat(CutChoices.read(form, TrousersChoices.of(Map.of()))
-                        .choices()
+    void everyChoiceOfTheGarmentIsAskedForOnThePage() {
+        order(TestOrders.FULL);
+        controller.cut("o1", model);
+        assertThat(views().stream().map(v -> v.def().id()))
+                .contains("fit", "hem-up", "layers", "stretch-along", "seam", "hem-allowance", "growth");
+        assertThat(views().stream()
+                        .filter(v -> v.def().id().equals("band"))
+                        .findFirst()
                         .orElseThrow()
-                        .hemGirth())
-                .isEqualTo(425);
+                        .label())
+                .isEqualTo("Waistband, cm");
+    }
+
+    @Test
+    void aChoiceThatCannotBeDrawnIsSaidAndNoReadingIsBlamed() {
+        String shortLegs = TestOrders.FULL
+                .replace("D1=103", "D1=93")
+                .replace("D2=58.5", "D2=48.5")
+                .replace("S1=77.5", "S1=67.5")
+                .replace("S2=32.5", "S2=22.5");
+        order(shortLegs);
+        controller.choose("o1", Map.of("hem-up", "69"), 0, "cut", model, response);
+        assertThat(model.get("cut")).isNull();
+        assertThat((String) model.get("refusal")).contains("hem off floor 69 cm");
+        assertThat((List<?>) model.get("inputs"))
+                .as("no reading is to be taken again")
+                .isEmpty();
     }
 }

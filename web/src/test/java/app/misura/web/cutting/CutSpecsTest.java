@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.misura.core.cut.CutSpec;
-import app.misura.core.cut.TrousersCut;
-import app.misura.core.fit.FitChoice;
-import app.misura.core.fit.TrousersChoices;
+import app.misura.core.cut.Cutting;
+import app.misura.core.garment.Garment;
 import app.misura.web.TestHouse;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
@@ -32,19 +31,23 @@ class CutSpecsTest extends TestHouse {
                 .orElseThrow();
     }
 
-    private static CutSpec cut(GarmentOrder order, FitChoice fit) {
-        TrousersChoices choices = TrousersChoices.of(Map.of()).withFit(fit);
-        return ((TrousersCut.Cut) TrousersCut.of(order.proof(), choices)).spec();
+    private static CutSpec cut(GarmentOrder order, String fit) {
+        Garment garment = CutChoices.garment(order);
+        return ((Cutting.Cut) Cutting.of(
+                        order.proof(),
+                        garment,
+                        garment.choices().usual(Map.of()).with("fit", fit)))
+                .spec();
     }
 
     @Test
     void theSameCutIsKeptOnceAndAnotherBesideIt() {
         GarmentOrder order = order();
         int before = specs.of(order.id()).size();
-        specs.keep(order, cut(order, FitChoice.CLOSE), "<p>close</p>", "cutter");
-        specs.keep(order, cut(order, FitChoice.CLOSE), "<p>close, printed again</p>", "owner");
+        specs.keep(order, cut(order, "close"), "<p>close</p>", "cutter");
+        specs.keep(order, cut(order, "close"), "<p>close, printed again</p>", "owner");
         assertThat(specs.of(order.id())).hasSize(before + 1);
-        specs.keep(order, cut(order, FitChoice.EASY), "<p>easy</p>", "owner");
+        specs.keep(order, cut(order, "easy"), "<p>easy</p>", "owner");
         List<CutSpecs.Printed> printed = specs.of(order.id());
         assertThat(printed).hasSize(before + 2);
         assertThat(printed.stream().map(p -> specs.page(order.id(), p.id())))
@@ -55,7 +58,7 @@ class CutSpecsTest extends TestHouse {
     @Test
     void aSheetIsShownOnlyAsOneOfItsOrder() {
         GarmentOrder order = order();
-        specs.keep(order, cut(order, FitChoice.REGULAR), "<p>regular</p>", "cutter");
+        specs.keep(order, cut(order, "regular"), "<p>regular</p>", "cutter");
         String id = specs.of(order.id()).get(0).id();
         String other = orders.open().stream()
                 .filter(o -> !o.id().equals(order.id()))

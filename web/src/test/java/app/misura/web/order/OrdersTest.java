@@ -3,6 +3,7 @@ package app.misura.web.order;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Length;
@@ -14,6 +15,7 @@ import app.misura.core.reading.Reading;
 import app.misura.web.TestHouse;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.cutting.CutChoices;
 import app.misura.web.store.NotThere;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -159,9 +161,7 @@ class OrdersTest extends TestHouse {
                 .isTrue();
         List<String> cuttable = open.stream()
                 .filter(o -> o.course().isComplete())
-                .filter(o -> app.misura.core.cut.TrousersCut.of(
-                                o.proof(), app.misura.core.fit.TrousersChoices.of(o.answers()))
-                        instanceof app.misura.core.cut.TrousersCut.Cut)
+                .filter(o -> CutChoices.cut(o, o.proof()) instanceof Cutting.Cut)
                 .map(o -> o.client().name())
                 .toList();
         assertThat(cuttable)

@@ -86,7 +86,7 @@ class PrintControllerTest {
         ArgumentCaptor<String> page = ArgumentCaptor.forClass(String.class);
         verify(specs).keep(any(), any(), page.capture(), eq("cutter"));
         when(specs.page("o1", "s1")).thenReturn(page.getValue());
-        assertThat(text(controller.cutAsItWas("o1", "s1"))).contains("Cut sheet", "it holds");
+        assertThat(text(controller.cutAsItWas("o1", "s1"))).contains("Cut sheet", "Proof of the cut: all");
     }
 
     @Test

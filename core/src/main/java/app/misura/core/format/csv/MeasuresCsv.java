@@ -1,7 +1,6 @@
 package app.misura.core.format.csv;
 
 import app.misura.core.cut.CutSpec;
-import app.misura.core.fit.ChainLine;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
@@ -67,20 +66,21 @@ public final class MeasuresCsv {
                     ""));
         }
         if (spec != null) {
-            for (ChainLine line : spec.chain()) {
-                rows.add(made("finished", line, line.finished()));
-                rows.add(made("cut", line, line.cut()));
+            for (CutSpec.Entry entry : spec.chain()) {
+                rows.add(made("finished", entry, entry.line().finished()));
+                rows.add(made("cut", entry, entry.line().cut()));
             }
         }
         return rows;
     }
 
-    private static Row made(String kind, ChainLine line, double mm) {
+    private static Row made(String kind, CutSpec.Entry entry, double mm) {
+        String measure = entry.line().source().measure();
         return new Row(
                 kind,
-                line.line(),
+                entry.id(),
                 "",
-                line.measure() == null ? "" : line.measure(),
+                measure == null ? "" : measure,
                 String.format(Locale.ROOT, "%.2f", mm / 10),
                 "cm",
                 mm,

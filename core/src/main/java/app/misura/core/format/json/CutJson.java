@@ -4,16 +4,17 @@ import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Opening;
 import app.misura.core.draft.Dart;
 import app.misura.core.draft.Edge;
-import app.misura.core.draft.EdgeRef;
 import app.misura.core.draft.Level;
-import app.misura.core.draft.LevelRef;
 import app.misura.core.draft.Piece;
 import app.misura.core.draft.Seam;
 import app.misura.core.draft.Target;
+import app.misura.core.draft.Walk;
 import app.misura.core.fit.ChainLine;
-import app.misura.core.fit.Cloth;
-import app.misura.core.fit.Estimate;
+import app.misura.core.fit.Source;
+import app.misura.core.garment.Line;
 import app.misura.core.geometry.Point;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -22,181 +23,278 @@ import org.jspecify.annotations.Nullable;
 public final class CutJson {
     private CutJson() {}
 
-    public static Map<String, @Nullable Object> write(CutSpec spec) {
-        Cloth cloth = spec.choices().cloth();
-        return JsonOut.document("cut/1")
-                .put("bandMm", spec.choices().waistband())
-                .put(
-                        "estimated",
-                        spec.estimates().stream().map(CutJson::estimate).toList())
-                .put("chain", spec.chain().stream().map(CutJson::chain).toList())
-                .put(
-                        "pieces",
-                        spec.draft().pieces().stream().map(p -> piece(p, spec)).toList())
-                .put("seams", spec.draft().seams().stream().map(CutJson::seam).toList())
-                .put(
-                        "targets",
-                        spec.draft().targets().stream().map(CutJson::target).toList())
-                .put("openings", spec.openings().stream().map(CutJson::opening).toList())
-                .put("cautions", spec.cautions())
-                .put(
-                        "cloth",
-                        JsonOut.object()
-                                .put("shrinkAcross", cloth.shrinkAcross())
-                                .put("shrinkAlong", cloth.shrinkAlong())
-                                .put("stretchAcross", cloth.stretchAcross())
-                                .put("stretchAlong", cloth.stretchAlong()))
-                .tree();
+    public record Document(
+            String misura,
+            String garment,
+            int garmentVersion,
+            int tablesVersion,
+            double bandMm,
+            List<Estimated> estimated,
+            List<Chain> chain,
+            List<PieceDoc> pieces,
+            List<SeamDoc> seams,
+            List<TargetDoc> targets,
+            List<OpeningDoc> openings,
+            boolean holds,
+            List<String> cautions,
+            List<String> notes,
+            ClothDoc cloth) {}
+
+    public record Estimated(
+            String input,
+            String rule,
+            double valueMm,
+            double sdMm,
+            @Nullable String step) {}
+
+    /** @param growth and {@code thickness}: absent where there is none */
+    public record Chain(
+            String line,
+            @Nullable From from,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            Boolean estimated,
+
+            double net,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            Double growth,
+
+            double layers,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            Double thickness,
+
+            EaseDoc ease,
+            double finished,
+            double cut) {}
+
+    public record From(String step, @Nullable String measure, double cm) {}
+
+    public record EaseDoc(double value, String ruledBy) {}
+
+    public record PieceDoc(
+            String name,
+            String title,
+            int count,
+            boolean mirrored,
+            @Nullable String side,
+            double[][] net,
+            double[][] cut,
+            List<EdgeDoc> edges,
+            Map<String, double[]> points,
+            List<LevelDoc> levels,
+            double[][] grain,
+            List<NotchDoc> notches,
+            List<DartDoc> darts,
+            List<double[][]> internal) {}
+
+    public record EdgeDoc(String name, String finish, double[][] points, String path) {}
+
+    public record LevelDoc(String name, double[] from, double[] to) {}
+
+    public record NotchDoc(String edge, double[] at) {}
+
+    public record DartDoc(String kind, String edge, double[][] mouth, double[] tip) {}
+
+    public record SeamDoc(
+            String name,
+            List<EdgeName> a,
+            List<EdgeName> b,
+            Pair times,
+            LessPair lessMm,
+            double[] easeMm,
+            List<double[][]> notches) {}
+
+    public record EdgeName(String piece, String edge) {}
+
+    public record LevelName(String piece, String level) {}
+
+    public record Pair(int a, int b) {}
+
+    public record LessPair(double a, double b) {}
+
+    public record TargetDoc(
+            String name,
+            String kind,
+            String unit,
+            double expected,
+            double measured,
+            double tolerance,
+            boolean holds,
+            @Nullable SumDoc of) {}
+
+    public record SumDoc(
+            int times,
+            List<LevelName> levels,
+            List<EdgeName> edges,
+            List<EdgeName> minus,
+            boolean lessDarts,
+            double plus) {}
+
+    public record OpeningDoc(
+            String edge,
+            double finishedMm,
+            double slitMm,
+            String over,
+            double passingMm,
+            String step,
+            boolean proved,
+            boolean holds,
+            List<String> remedies) {}
+
+    public record ClothDoc(double shrinkAcross, double shrinkAlong, double stretchAcross, double stretchAlong) {}
+
+    public static Document of(CutSpec spec) {
+        return new Document(
+                "cut/1",
+                spec.garment().id(),
+                spec.garment().version(),
+                spec.tables(),
+                spec.choices().numberOr0("band"),
+                spec.estimates().stream()
+                        .map(e -> new Estimated(e.input(), e.rule(), e.valueMm(), e.sdMm(), e.step()))
+                        .toList(),
+                spec.chain().stream()
+                        .filter(e -> e.line().line().bound() != Line.Bound.PLACE)
+                        .map(CutJson::chain)
+                        .toList(),
+                spec.draft().pieces().stream().map(p -> piece(p, spec)).toList(),
+                spec.draft().seams().stream().map(CutJson::seam).toList(),
+                spec.draft().targets().stream().map(CutJson::target).toList(),
+                spec.openings().stream().map(CutJson::opening).toList(),
+                spec.holds(),
+                spec.cautions(),
+                spec.notes(),
+                new ClothDoc(
+                        spec.choices().numberOr0("shrink-across"),
+                        spec.choices().numberOr0("shrink-along"),
+                        spec.choices().numberOr0("stretch-across"),
+                        spec.choices().numberOr0("stretch-along")));
     }
 
-    private static Map<String, @Nullable Object> estimate(Estimate estimate) {
-        return JsonOut.object()
-                .put("input", estimate.input())
-                .put("rule", estimate.rule())
-                .put("valueMm", estimate.valueMm())
-                .put("sdMm", estimate.sdMm())
-                .put("step", estimate.step())
-                .tree();
+    /** The document as a text. */
+    public static String write(CutSpec spec) {
+        return JsonText.write(of(spec));
     }
 
-    private static Map<String, @Nullable Object> chain(ChainLine line) {
-        return JsonOut.object()
-                .put("line", line.line())
-                .put(
-                        "from",
-                        JsonOut.object()
-                                .put("step", line.step())
-                                .put("measure", line.measure())
-                                .put("cm", line.read()))
-                .put("net", line.net())
-                .put("growth", line.growth())
-                .put("layers", line.layers())
-                .put(
-                        "ease",
-                        JsonOut.object()
-                                .put("value", line.ease().value())
-                                .put("ruledBy", line.ease().ruledBy().word()))
-                .put("finished", line.finished())
-                .put("cut", line.cut())
-                .tree();
+    private static Chain chain(CutSpec.Entry entry) {
+        ChainLine line = entry.line();
+        return new Chain(
+                entry.id(),
+                from(line.source()),
+                line.estimated() ? Boolean.TRUE : null,
+                line.net(),
+                line.growth() == 0 ? null : line.growth(),
+                line.layers(),
+                line.thickness() == 0 ? null : line.thickness(),
+                new EaseDoc(line.ease().value(), line.ease().ruledBy().word()),
+                line.finished(),
+                line.cut());
     }
 
-    private static Map<String, @Nullable Object> piece(Piece piece, CutSpec spec) {
-        JsonOut points = JsonOut.object();
+    private static @Nullable From from(Source source) {
+        String step = source.step();
+        return step == null ? null : new From(step, source.measure(), source.readMm() / 10);
+    }
+
+    private static PieceDoc piece(Piece piece, CutSpec spec) {
+        Map<String, double[]> points = new LinkedHashMap<>();
         piece.points().forEach((name, p) -> points.put(name, pair(p)));
-        return JsonOut.object()
-                .put("name", piece.name())
-                .put("count", piece.count())
-                .put("mirrored", piece.mirrored())
-                .put("side", piece.side())
-                .put("net", pairs(piece.outline()))
-                .put("cut", pairs(spec.cutLine(piece)))
-                .put("edges", piece.edges().stream().map(CutJson::edge).toList())
-                .put("points", points)
-                .put("levels", piece.levels().stream().map(CutJson::level).toList())
-                .put("grain", pairs(piece.grain()))
-                .put(
-                        "notches",
-                        piece.notches().stream()
-                                .map(n -> JsonOut.object()
-                                        .put("edge", n.edge())
-                                        .put("at", pair(n.at()))
-                                        .tree())
-                                .toList())
-                .put("darts", piece.darts().stream().map(CutJson::dart).toList())
-                .put("internal", piece.internal().stream().map(CutJson::pairs).toList())
-                .tree();
+        return new PieceDoc(
+                piece.id().toString(),
+                piece.title(),
+                piece.cut().count(),
+                piece.cut().isMirrored(),
+                piece.id().sideWord(),
+                pairs(piece.outline()),
+                pairs(spec.cutLine(piece)),
+                piece.edges().stream().map(CutJson::edge).toList(),
+                points,
+                piece.levels().stream().map(CutJson::level).toList(),
+                pairs(piece.grain()),
+                piece.notches().stream()
+                        .map(n -> new NotchDoc(n.edge(), pair(n.at())))
+                        .toList(),
+                piece.darts().stream().map(CutJson::dart).toList(),
+                piece.internal().stream().map(CutJson::pairs).toList());
     }
 
-    private static Map<String, @Nullable Object> edge(Edge edge) {
-        return JsonOut.object()
-                .put("name", edge.name())
-                .put("points", pairs(edge.path().flatten()))
-                .put("path", edge.path().svg())
-                .tree();
+    private static EdgeDoc edge(Edge edge) {
+        return new EdgeDoc(
+                edge.name(),
+                edge.finish().word(),
+                pairs(edge.path().flatten()),
+                edge.path().svg());
     }
 
-    private static Map<String, @Nullable Object> level(Level level) {
-        return JsonOut.object()
-                .put("name", level.name())
-                .put("from", pair(level.from()))
-                .put("to", pair(level.to()))
-                .tree();
+    private static LevelDoc level(Level level) {
+        return new LevelDoc(level.name(), pair(level.from()), pair(level.to()));
     }
 
-    private static Map<String, @Nullable Object> dart(Dart dart) {
-        return JsonOut.object()
-                .put("kind", dart.kind().word())
-                .put("edge", dart.edge())
-                .put("mouth", List.of(pair(dart.mouth1()), pair(dart.mouth2())))
-                .put("tip", pair(dart.tip()))
-                .tree();
+    private static DartDoc dart(Dart dart) {
+        return new DartDoc(
+                dart.kind().word(),
+                dart.edge(),
+                new double[][] {pair(dart.mouth1()), pair(dart.mouth2())},
+                pair(dart.tip()));
     }
 
-    private static Map<String, @Nullable Object> seam(Seam seam) {
-        return JsonOut.object()
-                .put("name", seam.name())
-                .put("a", edges(seam.a()))
-                .put("b", edges(seam.b()))
-                .put("easeMm", List.of(seam.easeLow(), seam.easeHigh()))
-                .tree();
+    private static SeamDoc seam(Seam seam) {
+        return new SeamDoc(
+                seam.id(),
+                edges(seam.a()),
+                edges(seam.b()),
+                new Pair(seam.a().times(), seam.b().times()),
+                new LessPair(seam.a().lessMm(), seam.b().lessMm()),
+                new double[] {seam.easeLow(), seam.easeHigh()},
+                seam.notches().stream()
+                        .map(m -> new double[][] {pair(m.onA()), pair(m.onB())})
+                        .toList());
     }
 
-    private static List<Map<String, @Nullable Object>> edges(List<EdgeRef> edges) {
+    private static List<EdgeName> edges(Walk walk) {
+        return edges(walk.edges());
+    }
+
+    private static List<EdgeName> edges(List<app.misura.core.draft.EdgeRef> edges) {
         return edges.stream()
-                .map(e -> JsonOut.object()
-                        .put("piece", e.piece())
-                        .put("edge", e.edge())
-                        .tree())
+                .map(e -> new EdgeName(e.piece().toString(), e.edge()))
                 .toList();
     }
 
-    private static List<Map<String, @Nullable Object>> levels(List<LevelRef> levels) {
-        return levels.stream()
-                .map(l -> JsonOut.object()
-                        .put("piece", l.piece())
-                        .put("level", l.level())
-                        .tree())
-                .toList();
-    }
-
-    private static Map<String, @Nullable Object> target(Target target) {
+    private static TargetDoc target(Target target) {
         Target.Sum of = target.of();
-        return JsonOut.object()
-                .put("name", target.name())
-                .put("kind", target.kind().word())
-                .put("unit", target.unit())
-                .put("expected", target.expected())
-                .put("measured", target.measured())
-                .put("tolerance", target.tolerance())
-                .put("holds", target.holds())
-                .put(
-                        "of",
-                        of == null
-                                ? null
-                                : JsonOut.object()
-                                        .put("times", of.times())
-                                        .put("levels", levels(of.levels()))
-                                        .put("edges", edges(of.edges()))
-                                        .put("minus", edges(of.minus()))
-                                        .put("lessDarts", of.lessDarts())
-                                        .put("plus", of.plus()))
-                .tree();
+        return new TargetDoc(
+                target.id(),
+                target.kind().word(),
+                target.quantity().word(),
+                target.expected(),
+                target.measured(),
+                target.tolerance(),
+                target.holds(),
+                of == null ? null : sum(of));
     }
 
-    private static Map<String, @Nullable Object> opening(Opening opening) {
-        return JsonOut.object()
-                .put("edge", opening.edge())
-                .put("finishedMm", opening.finished())
-                .put("passingMm", opening.passing())
-                .put("step", opening.step())
-                .put("holds", opening.holds())
-                .put("remedies", opening.remedies())
-                .tree();
+    private static SumDoc sum(Target.Sum of) {
+        return new SumDoc(
+                of.times(),
+                of.levels().stream()
+                        .map(l -> new LevelName(l.piece().toString(), l.level()))
+                        .toList(),
+                edges(of.edges()),
+                edges(of.minus()),
+                of.lessDarts(),
+                of.plus());
     }
 
-    private static List<Double> pair(Point p) {
-        return List.of(round(p.x()), round(p.y()));
+    private static OpeningDoc opening(Opening o) {
+        return new OpeningDoc(
+                o.edge(), o.finished(), o.slit(), o.over(), o.passing(), o.step(), o.proved(), o.holds(), o.remedies());
+    }
+
+    private static double[] pair(Point p) {
+        return new double[] {round(p.x()), round(p.y())};
     }
 
     /** To a ten-thousandth of a millimetre: far under any tolerance, and short. */
@@ -204,7 +302,7 @@ public final class CutJson {
         return Math.round(mm * 1e4) / 1e4;
     }
 
-    private static List<List<Double>> pairs(List<Point> points) {
-        return points.stream().map(CutJson::pair).toList();
+    private static double[][] pairs(List<Point> points) {
+        return points.stream().map(CutJson::pair).toArray(double[][]::new);
     }
 }

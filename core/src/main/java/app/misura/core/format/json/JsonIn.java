@@ -109,6 +109,20 @@ public final class JsonIn {
         return text;
     }
 
+    /** A text, or a whole number as it is written; "" and a fault where it is neither. */
+    public String word(String key) {
+        JsonNode value = get(key);
+        if (value == null || !value.isString() && !value.isNumber()) {
+            fault(key, "must be a text or a number");
+            return "";
+        }
+        return plainWord(value);
+    }
+
+    static String plainWord(JsonNode value) {
+        return value.isString() ? value.stringValue() : value.isNumber() ? plain(value.doubleValue()) : "";
+    }
+
     public @Nullable Double number(String key) {
         JsonNode value = get(key);
         if (value == null) {

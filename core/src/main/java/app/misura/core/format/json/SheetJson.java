@@ -1,10 +1,10 @@
 package app.misura.core.format.json;
 
-import app.misura.core.fit.Cloth;
-import app.misura.core.fit.FitChoice;
-import app.misura.core.fit.TrousersChoices;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.garment.Choices;
+import app.misura.core.garment.Garment;
+import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
@@ -25,8 +25,8 @@ public final class SheetJson {
         this.forms = forms;
     }
 
-    /** A sheet and what is chosen for its cut. */
-    public record Request(Sheet sheet, TrousersChoices choices) {}
+    /** A sheet, the garment it is cut to, and what is chosen for its cut. */
+    public record Request(Sheet sheet, Garment garment, Choices choices) {}
 
     /** @throws JsonRefused with every fault of the document */
     public Sheet read(JsonNode root) throws JsonRefused {
@@ -40,10 +40,22 @@ public final class SheetJson {
     public Request readWithChoices(JsonNode root) throws JsonRefused {
         JsonIn in = JsonIn.document(root, "sheet/1");
         Sheet sheet = sheet(in, root);
-        TrousersChoices usual = TrousersChoices.of(sheet == null ? Map.of() : sheet.answers());
-        TrousersChoices choices = choices(in.object("choices"), usual);
+        if (sheet == null) {
+            in.object("choices");
+            in.finish();
+        }
+        Sheet read = java.util.Objects.requireNonNull(sheet);
+        Garment garment = Garments.shipped().of(read.form()).orElse(null);
+        if (garment == null) {
+            in.fault("form", "nothing is cut from " + read.form().id() + " yet");
+            in.object("choices");
+            in.finish();
+        }
+        Garment cut = java.util.Objects.requireNonNull(garment);
+        Choices choices = ChoicesJson.read(
+                in.object("choices"), cut.choices(), cut.choices().usual(read.answers()));
         in.finish();
-        return new Request(java.util.Objects.requireNonNull(sheet), choices);
+        return new Request(read, cut, choices);
     }
 
     private @Nullable Sheet sheet(JsonIn in, JsonNode root) throws JsonRefused {
@@ -101,98 +113,6 @@ public final class SheetJson {
         return new Wearer(
                 hand.equals("left") ? Side.LEFT : Side.RIGHT,
                 AgeGroup.named(age).orElse(AgeGroup.ADULT));
-    }
-
-    /** Stored choices; the usual ones where the text is empty. @throws JsonRefused if it is none of ours */
-    public static TrousersChoices choices(String json, TrousersChoices usual) throws JsonRefused {
-        if (json.isEmpty()) {
-            return usual;
-        }
-        JsonIn in = JsonIn.document(JsonText.parse(json), "choices/1");
-        TrousersChoices choices = choices(in.object("choices"), usual);
-        in.finish();
-        return choices;
-    }
-
-    /** Choices as a text; {@link #choices(String, TrousersChoices)} gives them back. */
-    public static String write(TrousersChoices c) {
-        return JsonText.write(JsonOut.document("choices/1")
-                .put(
-                        "choices",
-                        JsonOut.object()
-                                .put("fit", c.fit().word())
-                                .put(
-                                        "front",
-                                        c.front()
-                                                .name()
-                                                .toLowerCase(java.util.Locale.ROOT)
-                                                .replace('_', '-'))
-                                .put("hemGirthMm", c.hemGirth())
-                                .put("waistbandMm", c.waistband())
-                                .put("hemAboveFloorMm", c.hemAboveFloor())
-                                .put(
-                                        "seatShape",
-                                        List.of("flat", "regular", "prominent").get(c.seatShape() + 1))
-                                .put(
-                                        "cloth",
-                                        JsonOut.object()
-                                                .put("shrinkAcross", c.cloth().shrinkAcross())
-                                                .put("shrinkAlong", c.cloth().shrinkAlong())
-                                                .put("stretchAcross", c.cloth().stretchAcross())
-                                                .put("stretchAlong", c.cloth().stretchAlong()))
-                                .put("layersMm", c.layers())
-                                .put("growthMonths", c.growthMonths())
-                                .put(
-                                        "allowanceMm",
-                                        JsonOut.object()
-                                                .put("seam", c.seamAllowance())
-                                                .put("hem", c.hemAllowance())))
-                .tree());
-    }
-
-    private static TrousersChoices choices(JsonIn in, TrousersChoices usual) {
-        String fit = in.choice(
-                "fit", List.of("close", "regular", "easy"), usual.fit().word());
-        String front = in.choice(
-                "front",
-                List.of("flat", "one-pleat", "two-pleats"),
-                usual.front().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
-        Double hem = in.has("hemGirthMm") ? (Double) in.number("hemGirthMm", 150, 1200, 400) : usual.hemGirth();
-        double band = in.number("waistbandMm", 10, 120, usual.waistband());
-        double up = in.number("hemAboveFloorMm", 0, 700, usual.hemAboveFloor());
-        String seat = in.choice(
-                "seatShape",
-                List.of("flat", "regular", "prominent"),
-                List.of("flat", "regular", "prominent").get(usual.seatShape() + 1));
-        JsonIn c = in.object("cloth");
-        Cloth cloth = new Cloth(
-                c.number("shrinkAcross", 0, Cloth.MOST_SHRINK, 0),
-                c.number("shrinkAlong", 0, Cloth.MOST_SHRINK, 0),
-                c.number("stretchAcross", 0, Cloth.MOST_STRETCH, 0),
-                c.number("stretchAlong", 0, Cloth.MOST_STRETCH, 0));
-        c.close();
-        double layers = in.number("layersMm", 0, 50, usual.layers());
-        double months = in.number("growthMonths", 0, 12, usual.growthMonths());
-        if (months != 0 && months != 6 && months != 12) {
-            in.fault("growthMonths", "must be 0, 6 or 12");
-        }
-        JsonIn a = in.object("allowanceMm");
-        double seam = a.number("seam", 0, 60, usual.seamAllowance());
-        double hemAllowance = a.number("hem", 0, 150, usual.hemAllowance());
-        a.close();
-        in.close();
-        return new TrousersChoices(
-                FitChoice.named(fit),
-                TrousersChoices.front(front),
-                hem,
-                band,
-                up,
-                TrousersChoices.seatShape(seat),
-                cloth,
-                layers,
-                (int) months,
-                seam,
-                hemAllowance);
     }
 
     /** The document of a sheet; {@link #read} gives it back. */

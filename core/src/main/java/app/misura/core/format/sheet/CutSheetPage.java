@@ -2,126 +2,160 @@ package app.misura.core.format.sheet;
 
 import app.misura.core.cut.CutSpec;
 import app.misura.core.form.OrderForm;
+import app.misura.core.format.markup.Markup;
 import app.misura.core.format.svg.PieceView;
+import app.misura.core.garment.ChoiceDef;
 import app.misura.core.proof.Proof;
-import java.util.Locale;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 
-/** The cut sheet on paper: the table, the pieces small, the proof of the cut, what to look at. */
+/** The cut sheet on paper: the choices, the table, the pieces small, the proof of the cut, what to look at. */
 public final class CutSheetPage {
-    private CutSheetPage() {}
+    private static final String STYLE =
+            ".n{text-align:right}td,th{padding:0.5mm 1.5mm;font-size:10pt;text-align:left}tr.row td{border-bottom:0.15mm solid #999}"
+                    + ".fin{font-weight:600;font-size:12pt}.st td{font-size:8.8pt;padding:0.35mm 1mm}.derived{font-style:italic}"
+                    + ".choices{margin:1.5mm 0}.cols{margin-top:3mm}.cols td{vertical-align:top}.pieces{width:90mm}.right{text-align:right}.mark{width:8mm}";
+
+    private final FormPage.Head head;
+    private final CutSpec spec;
+    private final Proof proof;
+    private final CutTable table;
+    private final Markup out;
+
+    private CutSheetPage(FormPage.Head head, CutSpec spec, Proof proof, OrderForm form, String paper) {
+        this.head = head;
+        this.spec = spec;
+        this.proof = proof;
+        this.table = CutTable.of(spec, form);
+        this.out = PrintPage.begin("Cut sheet, " + head.client(), paper, STYLE);
+    }
 
     /** @param paper {@code A4} or {@code letter} */
     public static String of(FormPage.Head head, CutSpec spec, Proof proof, OrderForm form, String paper) {
-        CutTable table = CutTable.of(spec, form);
-        String style =
-                ".n{text-align:right}td,th{padding:0.7mm 1.5mm;font-size:10pt;text-align:left}tr.row td{border-bottom:0.15mm solid #999}.fin{font-weight:600;font-size:12pt}.second td{font-size:8pt}"
-                        + ".cols{width:100%}.cols td{vertical-align:top}.st td{font-size:8.8pt;padding:0.35mm 1mm}.derived{font-style:italic}";
-        StringBuilder out = Xhtml.page("Cut sheet, " + head.client(), paper, style);
-        out.append("<table class=\"rule\"><tr><td style=\"width:8mm\">")
-                .append(Xhtml.LOGO)
-                .append("</td><td><h1>Cut sheet</h1></td><td style=\"text-align:right\">")
-                .append(Xhtml.escaped(head.house()))
-                .append("<br/>")
-                .append(Xhtml.escaped(head.client() + " · " + head.order()))
-                .append("<br/>")
-                .append(Xhtml.escaped("cut from the sheet of " + head.date() + " · needed by " + head.neededBy()))
-                .append("</td></tr></table>");
-        choices(out, spec);
-        out.append("<p><b>")
-                .append(proof.verdict() == Proof.Verdict.FAULTS ? "≠ The proof is open: " : "")
-                .append(Xhtml.escaped(proof.sentence().whole()))
-                .append("</b></p>");
-        out.append(
-                "<table><tr><th>cm</th><th>step</th><th class=\"n\">body</th><th class=\"n\">ease</th><th class=\"n\">finished</th><th class=\"n\">cut line</th></tr>");
-        for (CutTable.Row r : table.rows()) {
-            out.append("<tr class=\"row")
-                    .append(r.derived() ? " derived" : "")
-                    .append("\"><td>")
-                    .append(r.derived() ? "= " : "")
-                    .append(r.name())
-                    .append("</td><td>")
-                    .append(r.step())
-                    .append("</td><td class=\"n\">")
-                    .append(r.body())
-                    .append("</td><td class=\"n\">")
-                    .append(r.ease())
-                    .append("</td><td class=\"n fin\">")
-                    .append(r.finished())
-                    .append("</td><td class=\"n\">")
-                    .append(r.cut())
-                    .append(r.second() == null ? "" : "<br/><span class=\"soft\">" + r.second() + "</span>")
-                    .append("</td></tr>");
+        return new CutSheetPage(head, spec, proof, form, paper).write();
+    }
+
+    private String write() {
+        head();
+        choices();
+        boolean open = proof.verdict() == Proof.Verdict.FAULTS;
+        out.open("p")
+                .element(
+                        "b",
+                        (open ? "≠ The proof is open: " : "") + proof.sentence().whole())
+                .close();
+        table();
+        out.open("table", "class", "cols").open("tr");
+        if (spec.isDrawn()) {
+            out.open("td", "class", "pieces")
+                    .add(PieceView.paper(spec, 88, 108))
+                    .close();
         }
-        out.append("</table>").append(pieces(spec));
-        out.append("<h2>Proof of the cut: it holds <span class=\"soft\">largest difference ")
-                .append(table.difference())
-                .append("</span></h2><table class=\"st\">");
-        int i = 0;
-        for (CutTable.Statement s : table.proof()) {
-            out.append(i % 2 == 0 ? "<tr>" : "")
-                    .append("<td>")
-                    .append(Xhtml.escaped(s.text()))
-                    .append("</td><td class=\"n\"><b>")
-                    .append(s.value())
-                    .append("</b> ")
-                    .append(s.holds() ? "holds" : "does not hold")
-                    .append("</td>")
-                    .append(i % 2 == 1 ? "</tr>" : "");
-            i++;
+        out.open("td");
+        proofOfTheCut();
+        out.close("td").close("tr").close("table");
+        notes();
+        return PrintPage.end(out);
+    }
+
+    private void head() {
+        out.open("table", "class", "rule")
+                .open("tr")
+                .open("td", "class", "mark")
+                .add(PrintPage.mark())
+                .close();
+        out.open("td").element("h1", "Cut sheet").close();
+        out.open("td", "class", "right")
+                .text(head.house())
+                .empty("br")
+                .text(head.client() + " · " + head.order())
+                .empty("br")
+                .text("cut from the sheet of " + head.date() + " · needed by " + head.neededBy())
+                .empty("br")
+                .text(spec.garment().title() + ", table " + spec.garment().version() + " · house tables "
+                        + spec.tables())
+                .close();
+        out.close("tr").close("table");
+    }
+
+    private void choices() {
+        Map<String, String> typed = spec.choices().sheet().typed(spec.choices());
+        List<ChoiceDef> said = new ArrayList<>();
+        for (ChoiceDef def : spec.choices().sheet().defs()) {
+            String text = typed.getOrDefault(def.id(), "");
+            if (!text.isEmpty() && !text.equals("0")) {
+                said.add(def);
+            }
         }
-        out.append(i % 2 == 1 ? "<td></td><td></td></tr>" : "").append("</table>");
-        notes(out, table);
-        return out.append("</body></html>").toString();
+        out.open("p", "class", "choices");
+        String between = "";
+        for (ChoiceDef def : said) {
+            out.text(between + def.title().toLowerCase(java.util.Locale.ROOT) + " ");
+            String unit = def.isPick() ? "" : " " + def.kind().unit();
+            out.element("b", typed.getOrDefault(def.id(), "").replace('-', ' ') + unit);
+            between = " · ";
+        }
+        out.close();
     }
 
-    private static void choices(StringBuilder out, CutSpec spec) {
-        var c = spec.choices();
-        out.append("<p style=\"margin:1.5mm 0\">")
-                .append(String.format(
-                        Locale.ROOT,
-                        "fit <b>%s</b> · front <b>%s</b> · waistband <b>%.1f</b> · cloth shrinks <b>%.1f %%</b> across, <b>%.1f %%</b> along, stretches <b>%.0f %%</b> · allowances <b>%.1f</b>, hem <b>%.1f</b>",
-                        c.fit().word(),
-                        c.front().name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                        c.waistband() / 10,
-                        c.cloth().shrinkAcross() * 100,
-                        c.cloth().shrinkAlong() * 100,
-                        c.cloth().stretchAcross() * 100,
-                        c.seamAllowance() / 10,
-                        c.hemAllowance() / 10))
-                .append("</p>");
+    private void table() {
+        out.open("table").open("tr");
+        out.element("th", "cm").element("th", "step");
+        for (String number : List.of("body", "ease", "finished", "cut line")) {
+            out.element("th", number, "class", "n");
+        }
+        out.close();
+        table.rows().forEach(this::row);
+        out.close();
     }
 
-    private static String pieces(CutSpec spec) {
-        String svg = PieceView.svg(spec);
-        int start = svg.indexOf("viewBox=\"") + 9;
-        String[] box = svg.substring(start, svg.indexOf('"', start)).split(" ");
-        double scale = Math.min(170 / Double.parseDouble(box[2]), 92 / Double.parseDouble(box[3]));
-        String style =
-                "<style>.net{fill:#fff;stroke:none}.allow{fill:none;stroke:#888;stroke-width:2}.e{fill:none;stroke:#000;stroke-width:4.5}.hit{display:none}.lv{stroke:#555;stroke-width:2;stroke-dasharray:10 8}.dart,.grain{fill:none;stroke:#000;stroke-width:3}"
-                        + ".dot,.elen{display:none}text{font-family:'Source Sans 3';fill:#000}</style>";
-        return String.format(
-                Locale.ROOT,
-                "<div style=\"text-align:center;margin-top:2mm\">%s</div>",
-                svg.replaceFirst(
-                                "<svg ",
-                                String.format(
-                                        Locale.ROOT,
-                                        "<svg width=\"%.1fmm\" height=\"%.1fmm\" ",
-                                        Double.parseDouble(box[2]) * scale,
-                                        Double.parseDouble(box[3]) * scale))
-                        .replaceFirst(">", ">" + style));
+    private void row(CutTable.Row r) {
+        out.open("tr", "class", "row" + (r.derived() ? " derived" : ""));
+        out.element("td", (r.estimated() ? "≈ " : r.derived() ? "= " : "") + r.name())
+                .element("td", r.step());
+        out.element("td", r.body(), "class", "n").element("td", r.ease(), "class", "n");
+        out.element("td", r.finished(), "class", "n fin");
+        out.open("td", "class", "n").text(r.cut());
+        String second = r.second();
+        if (second != null) {
+            out.empty("br").element("span", second, "class", "soft");
+        }
+        out.close().close();
     }
 
-    private static void notes(StringBuilder out, CutTable table) {
+    private void proofOfTheCut() {
+        out.open("h2").text((table.holds() ? "" : "≠ ") + "Proof of the cut: " + table.heading() + " ");
+        if (spec.isDrawn()) {
+            out.element(
+                    "span",
+                    "measured again on the drawn lines; largest difference " + table.difference(),
+                    "class",
+                    "soft");
+        }
+        out.close().open("table", "class", "st");
+        table.proof().forEach(this::statement);
+        out.close();
+    }
+
+    private void statement(CutTable.Statement s) {
+        out.open("tr").element("td", s.text());
+        out.open("td", "class", "n")
+                .element("b", s.value())
+                .text(" " + s.word())
+                .close();
+        out.close();
+    }
+
+    private void notes() {
         if (!table.estimated().isEmpty()) {
-            out.append("<p style=\"margin-top:2mm\"><i>≈ ")
-                    .append(table.estimated().size())
-                    .append(table.estimated().size() == 1 ? " input estimated: " : " inputs estimated: ")
-                    .append(Xhtml.escaped(String.join(" ", table.estimated())))
-                    .append("</i></p>");
+            int n = table.estimated().size();
+            String count = "≈ " + n + (n == 1 ? " input estimated: " : " inputs estimated: ");
+            out.open("p")
+                    .element("i", count + String.join(" ", table.estimated()))
+                    .close();
         }
-        for (String caution : table.cautions()) {
-            out.append("<p>! ").append(Xhtml.escaped(caution)).append("</p>");
-        }
+        table.notes().forEach(note -> out.element("p", note));
+        table.cautions().forEach(caution -> out.element("p", "! " + caution));
     }
 }

@@ -2,24 +2,47 @@ package app.misura.core.format.sheet;
 
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Opening;
+import app.misura.core.draft.Scope;
 import app.misura.core.draft.Seam;
 import app.misura.core.draft.Target;
 import app.misura.core.fit.ChainLine;
-import app.misura.core.fit.Ease;
 import app.misura.core.fit.Estimate;
 import app.misura.core.form.OrderForm;
-import app.misura.core.format.ladder.LadderSvg;
-import app.misura.core.proof.Bracket;
+import app.misura.core.form.Step;
+import app.misura.core.garment.Line;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** A cut spec as screens and papers show it: the table, each number's chain, the proof of the cut. */
+/**
+ * A cut spec as screens and papers show it: the table, each number's chain, the proof of the cut. Prints the words it is
+ * given; knows no line by name.
+ *
+ * @param proof what was measured again, what does not hold first
+ * @param holds whether all of it does
+ * @param heading what the proof came to, in words
+ * @param closed edges that do not pass what they must, each with what can be done
+ * @param drawn whether pieces are drawn
+ */
 public record CutTable(
-        List<Row> rows, List<Statement> proof, List<String> estimated, List<String> cautions, String difference) {
+        List<Row> rows,
+        List<Statement> proof,
+        boolean holds,
+        String heading,
+        List<String> estimated,
+        List<String> cautions,
+        List<String> notes,
+        List<Opening> closed,
+        boolean drawn,
+        String difference) {
 
-    /** @param second a second line where the drawn width is more than the floor */
+    /**
+     * @param derived whether it follows from others and is never read
+     * @param estimated whether it was not read and something stands for it
+     * @param second a second line where the drawn width is more than the floor
+     */
     public record Row(
             String line,
             String name,
@@ -29,205 +52,225 @@ public record CutTable(
             String finished,
             String cut,
             boolean derived,
+            boolean estimated,
             @Nullable String second,
             List<Link> chain) {}
 
     /** One link of a chain. */
     public record Link(String label, String value, String reason) {}
 
-    public record Statement(String text, String value, String sign, boolean holds) {}
-
-    private static final Map<String, String> NAMES = Map.of(
-            "waist",
-            "Waist",
-            "seat",
-            "Seat",
-            "thigh",
-            "Thigh",
-            "knee",
-            "Knee",
-            "hem",
-            "Hem",
-            "crotch-loop",
-            "Loop",
-            "inside-leg",
-            "Inside leg",
-            "outside-leg",
-            "Outside leg",
-            "rise",
-            "Rise");
-    private static final List<String> ORDER =
-            List.of("waist", "seat", "thigh", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop");
+    public record Statement(String text, String value, boolean holds) {
+        /** In words: never by colour or sign alone. */
+        public String word() {
+            return holds ? "holds" : "does not hold";
+        }
+    }
 
     public static CutTable of(CutSpec spec, OrderForm form) {
-        List<Row> rows = new ArrayList<>();
-        for (String line : ORDER) {
-            rows.add(row(spec.line(line), spec, form));
-        }
-        List<String> estimated = new ArrayList<>();
-        for (Estimate e : spec.estimates()) {
-            estimated.add(e.input().replace('-', ' ') + " " + cm(e.valueMm()) + " ± " + cm(e.sdMm()) + ", " + e.rule()
-                    + ". Step " + e.step() + " would replace it.");
-        }
+        List<Statement> proof = statements(spec);
+        long broken = proof.stream().filter(s -> !s.holds()).count();
         return new CutTable(
-                rows,
-                statements(spec),
-                estimated,
+                new Rows(spec, form).all(),
+                proof,
+                spec.holds() && broken == 0,
+                heading(spec, proof.size(), broken),
+                spec.estimates().stream().map(CutTable::estimated).toList(),
                 spec.cautions(),
-                String.format(java.util.Locale.ROOT, "%.2f mm", spec.largestDifference()));
+                spec.notes(),
+                spec.closed(),
+                spec.isDrawn(),
+                String.format(Locale.ROOT, "%.2f mm", spec.draft().largestDifference()));
     }
 
-    private static Row row(ChainLine line, CutSpec spec, OrderForm form) {
-        boolean floor = line.line().equals("thigh");
-        boolean derived = line.line().equals("rise");
-        boolean wish = line.line().equals("hem");
-        String second = null;
-        String finished = cm(line.finished());
-        String cut = cm(line.cut());
-        if (floor) {
-            double drawn = drawn(spec, "thigh");
-            second = "at least " + finished + ", drawn "
-                    + cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
-            finished = cm(drawn * (1 - spec.choices().cloth().shrinkAcross()));
-            cut = cm(drawn);
+    private static String heading(CutSpec spec, int count, long broken) {
+        if (broken > 0) {
+            return broken == 1 ? "1 of " + count + " does not hold" : broken + " of " + count + " do not hold";
         }
-        return new Row(
-                line.line(),
-                NAMES.getOrDefault(line.line(), line.line()),
-                derived ? "D1−S1" : line.step() == null ? "" : line.step(),
-                wish ? "–" : cm(line.net()),
-                wish
-                        ? (line.step() == null ? "by knee" : "wish")
-                        : (floor ? "≥ " : "") + signedCm(line.ease().value()),
-                finished,
-                cut,
-                derived,
-                second,
-                chain(line, spec, form));
+        if (count == 0) {
+            return "nothing is drawn, so nothing was measured again";
+        }
+        return "all " + count + " hold";
     }
 
-    private static double drawn(CutSpec spec, String target) {
-        return spec.draft().targets().stream()
-                .filter(t -> t.name().startsWith(target))
-                .mapToDouble(Target::measured)
-                .min()
-                .orElse(0);
-    }
-
-    private static List<Link> chain(ChainLine line, CutSpec spec, OrderForm form) {
-        List<Link> links = new ArrayList<>();
-        if (line.read() != null) {
-            String step = line.step() == null ? "" : line.step();
-            String how = form.find(step)
-                    .map(s -> s.name().toLowerCase(java.util.Locale.ROOT))
-                    .orElse("worked out");
-            links.add(new Link(step.equals("rise") ? "D1 less S1" : step + " read", cm(line.read() * 10), how));
-            if (line.play() != 0) {
-                links.add(new Link("− play", cm(line.play()), "what the fingers added"));
-            }
-        }
-        if (line.line().equals("hem") && line.step() != null) {
-            links.add(new Link("× 2, round", cm(line.net()), "read flat"));
-        } else {
-            links.add(new Link("= net body", cm(line.net()), ""));
-        }
-        if (line.growth() != 0) {
-            links.add(
-                    new Link("+ room to grow", cm(line.growth()), spec.choices().growthMonths() + " months"));
-        }
-        if (line.layers() != 0) {
-            links.add(new Link("+ beneath", cm(line.layers()), cm(spec.choices().layers()) + " thick"));
-        }
-        links.add(new Link("+ ease", signedCm(line.ease().value()), reason(line, spec)));
-        links.add(new Link("= finished", cm(line.finished()), ""));
-        double shrink = 1 - line.finished() / line.cut();
-        if (shrink > 1e-9) {
-            links.add(new Link(
-                    String.format(java.util.Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100),
-                    cm(line.cut()),
-                    "the cloth shrinks"));
-        }
-        return links;
-    }
-
-    private static String reason(ChainLine line, CutSpec spec) {
-        if (line.ease().ruledBy() == Ease.RuledBy.MOVEMENT) {
-            return "what this body needs to move";
-        }
-        return switch (line.line()) {
-            case "knee" -> "knee of a " + spec.choices().fit().word() + " leg";
-            case "hem" -> "as wished";
-            case "inside-leg" -> "the rise takes it";
-            case "crotch-loop" -> "1.7 × the rise's";
-            default -> "table, " + spec.choices().fit().word();
-        };
+    private static String estimated(Estimate e) {
+        String replaced = e.step() == null
+                ? " This form has no step that would replace it."
+                : " Step " + e.step() + " would replace it.";
+        return e.input().replace('-', ' ') + " " + cm(e.valueMm()) + " ± " + cm(e.sdMm()) + ", " + e.rule() + "."
+                + replaced;
     }
 
     private static List<Statement> statements(CutSpec spec) {
         List<Statement> list = new ArrayList<>();
         for (Target t : spec.draft().targets()) {
-            if (t.of() != null) {
-                list.add(new Statement(
-                        text(t),
-                        value(t),
-                        LadderSvg.sign(t.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
-                        t.holds()));
+            if (t.of() != null || !t.holds()) {
+                String floor = t.kind() == Target.Kind.FLOOR && t.of() != null ? ", at least " + cm(t.expected()) : "";
+                list.add(new Statement(t.said() + t.scope().words() + floor, value(t), t.holds()));
             }
         }
         for (Seam s : spec.draft().seams()) {
-            String name = s.name().startsWith("waistband")
-                    ? "band less underlap = waist"
-                    : (s.name().startsWith("inseam") ? "inside seam, front = back" : "outside seam, front = back")
-                            + side(s.name());
-            list.add(new Statement(
-                    name,
-                    cm(s.lengthA()) + " = " + cm(s.lengthB()),
-                    LadderSvg.sign(s.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
-                    s.holds()));
+            String lengths = cm(s.lengthA()) + " = " + cm(s.lengthB());
+            list.add(new Statement(s.said() + s.scope().words(), lengths, s.holds()));
         }
+        notches(spec).ifPresent(list::add);
         for (Opening o : spec.openings()) {
-            list.add(new Statement(
-                    o.edge() + " passes " + o.step() + ", heel",
-                    cm(o.finished()) + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
-                    LadderSvg.sign(o.holds() ? Bracket.State.CLOSED : Bracket.State.WRONG),
-                    o.holds()));
+            if (o.proved()) {
+                list.add(opening(o));
+            }
         }
         list.sort((a, b) -> Boolean.compare(a.holds(), b.holds()));
         return list;
     }
 
-    /** Of which side it is said, where the sides are drafted apart. */
-    private static String side(String name) {
-        return name.endsWith("-left") ? ", left" : name.endsWith("-right") ? ", right" : "";
+    private static Optional<Statement> notches(CutSpec spec) {
+        long pairs =
+                spec.draft().seams().stream().mapToLong(s -> s.notches().size()).sum();
+        double apart = spec.draft().seams().stream()
+                .mapToDouble(Seam::notchesApart)
+                .max()
+                .orElse(0);
+        return pairs == 0
+                ? Optional.empty()
+                : Optional.of(new Statement(
+                        pairs + " pairs of notches meet",
+                        String.format(Locale.ROOT, "%.1f mm apart at most", apart),
+                        apart <= Seam.TOLERANCE));
     }
 
-    private static String text(Target t) {
-        String name = t.name().replace('-', ' ');
-        return switch (t.name().replaceFirst("-(left|right)$", "")) {
-            case "waist" -> "waist, front + back less darts";
-            case "seat" -> "seat, front + back";
-            case "thigh" -> name + ", at least " + cm(t.expected());
-            case "knee" -> name + ", at least " + cm(t.expected());
-            case "hem" -> name + ", front + back";
-            case "crotch-loop" -> "front crotch + back crotch + band, loop" + side(t.name());
-            case "rise" -> "outside − inside, rise" + side(t.name());
-            case "waistband" -> "band = waist + underlap";
-            default -> name + " along the front";
-        };
+    private static Statement opening(Opening o) {
+        String opened = o.slit() > 0 ? " + 2 × " + cm(o.slit()) + " " + o.by() : "";
+        return new Statement(
+                o.edge() + " passes " + o.over() + ", " + o.step(),
+                cm(o.finished()) + opened + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
+                o.holds());
     }
 
     /** A twentieth of a millimetre from its promise, a length is shown as promised: no tape shows the difference. */
     private static String value(Target t) {
+        if (t.of() == null) {
+            return String.format(
+                    Locale.ROOT, "%.2f %s", t.measured(), t.quantity().word());
+        }
         boolean kept = t.kind() == Target.Kind.EQUAL && Math.abs(t.difference()) < 0.05;
         return cm(kept ? t.expected() : t.measured());
     }
 
     /** Millimetres as centimetres with one decimal. */
-    private static String cm(double mm) {
-        return String.format(java.util.Locale.ROOT, "%.1f", mm / 10);
+    static String cm(double mm) {
+        return String.format(Locale.ROOT, "%.1f", mm / 10);
     }
 
-    private static String signedCm(double mm) {
+    static String signedCm(double mm) {
         return Math.abs(mm) < 0.05 ? "0" : (mm > 0 ? "+" : "−") + cm(Math.abs(mm));
+    }
+
+    /** The rows of the table and their chains. */
+    private record Rows(CutSpec spec, OrderForm form) {
+        List<Row> all() {
+            List<Row> rows = new ArrayList<>();
+            for (int i = 0; i < spec.chain().size(); i++) {
+                CutSpec.Entry entry = spec.chain().get(i);
+                boolean pair =
+                        entry.scope() == Scope.LEFT && i + 1 < spec.chain().size();
+                if (pair && isOne(entry, spec.chain().get(i + 1))) {
+                    rows.add(row(entry, false));
+                    i++;
+                } else {
+                    rows.add(row(entry, true));
+                }
+            }
+            return rows;
+        }
+
+        /** Whether both sides of a line show the same numbers: then it stands once. */
+        private boolean isOne(CutSpec.Entry left, CutSpec.Entry right) {
+            return left.line().name().equals(right.line().name())
+                    && left.line().isSame(right.line())
+                    && cm(drawn(left)).equals(cm(drawn(right)));
+        }
+
+        private Row row(CutSpec.Entry entry, boolean sided) {
+            ChainLine line = entry.line();
+            double shrunk = line.finished() / line.cut();
+            boolean floor =
+                    line.line().bound() == Line.Bound.FLOOR && !cm(drawn(entry)).equals(cm(line.cut()));
+            double cut = floor ? drawn(entry) : line.cut();
+            String finished = cm(cut * shrunk);
+            boolean derived = line.source().steps().size() > 1;
+            return new Row(
+                    entry.id(),
+                    line.line().title() + (sided ? entry.scope().words() : ""),
+                    line.source().said(),
+                    line.follows() ? "–" : cm(line.net()),
+                    line.follows()
+                            ? line.ease().words()
+                            : (floor ? "≥ " : "") + signedCm(line.ease().value()),
+                    finished,
+                    cm(cut),
+                    derived,
+                    line.estimated(),
+                    floor ? "at least " + cm(line.finished()) + ", drawn " + finished : null,
+                    chain(line));
+        }
+
+        /** The width that was drawn, in cloth as it is cut. */
+        private double drawn(CutSpec.Entry entry) {
+            return spec.draft().targets().stream()
+                    .filter(t -> t.id().equals(entry.id()))
+                    .mapToDouble(Target::measured)
+                    .findFirst()
+                    .orElse(entry.line().cut());
+        }
+
+        private List<Link> chain(ChainLine line) {
+            List<Link> links = new ArrayList<>(beginning(line));
+            if (line.growth() != 0) {
+                links.add(new Link(
+                        "+ room to grow", cm(line.growth()), spec.choices().word("growth") + " months"));
+            }
+            if (line.layers() != 0) {
+                links.add(new Link(
+                        "+ beneath", cm(line.layers()), cm(spec.choices().numberOr0("layers")) + " thick"));
+            }
+            if (line.thickness() != 0) {
+                links.add(new Link("+ the sheet's own bend", cm(line.thickness()), ""));
+            }
+            if (!line.follows()) {
+                links.add(new Link(
+                        "+ ease", signedCm(line.ease().value()), line.ease().why()));
+            }
+            links.add(new Link(
+                    "= finished",
+                    cm(line.finished()),
+                    line.follows() ? line.ease().why() : ""));
+            double shrink = 1 - line.finished() / line.cut();
+            if (shrink > 1e-9) {
+                links.add(new Link(
+                        String.format(Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100),
+                        cm(line.cut()),
+                        "the cloth shrinks"));
+            }
+            return links;
+        }
+
+        private List<Link> beginning(ChainLine line) {
+            List<Link> links = new ArrayList<>();
+            if (line.source().step() != null || !line.source().steps().isEmpty()) {
+                String how = form.find(line.source().steps().get(0))
+                        .filter(s -> line.source().steps().size() == 1)
+                        .map(Step::name)
+                        .map(n -> n.toLowerCase(Locale.ROOT))
+                        .orElse("worked out");
+                links.add(new Link(
+                        line.source().said() + " read", cm(line.source().readMm()), how));
+                if (line.source().playMm() != 0) {
+                    links.add(new Link("− play", cm(line.source().playMm()), "what the fingers added"));
+                }
+            }
+            if (!line.follows()) {
+                links.add(new Link("= net body", cm(line.net()), line.estimated() ? "≈ estimated, not read" : ""));
+            }
+            return links;
+        }
     }
 }

@@ -10,6 +10,7 @@ import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.drawing.Pen;
 import app.misura.core.format.drawing.Shape;
 import app.misura.core.format.pdf.PatternPdf;
+import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
 import java.util.ArrayList;
@@ -29,7 +30,7 @@ public final class PatternSheet {
         this.client = client;
     }
 
-    /** @param client whose trousers they are: stands on every piece */
+    /** @param client whose garment it is: stands on every piece */
     public static Drawing of(CutSpec spec, String client) {
         return new PatternSheet(spec, client).drawing();
     }
@@ -39,19 +40,19 @@ public final class PatternSheet {
         double x = GAP;
         double tallest = 0;
         List<Piece> flat = new ArrayList<>();
-        double legTop = spec.draft().pieces().stream()
-                .filter(p -> p.hasEdge("inseam"))
+        double common = spec.draft().pieces().stream()
+                .filter(p -> !p.levels().isEmpty())
                 .mapToDouble(p -> Box.of(spec.cutLine(p)).top())
                 .min()
                 .orElse(0);
         for (Piece piece : spec.draft().pieces()) {
             Box box = Box.of(spec.cutLine(piece));
-            if (box.width() > 2 * box.height()) {
+            if (box.isFlat()) {
                 flat.add(piece);
                 continue;
             }
-            double top = piece.hasEdge("inseam") ? legTop : box.top();
-            groups.add(group(piece, new Point(x - box.left, GAP - top)));
+            double top = piece.levels().isEmpty() ? box.top() : common;
+            groups.add(group(piece, new Point(x - box.left(), GAP - top)));
             x += box.width() + GAP;
             tallest = Math.max(tallest, box.bottom() - top);
         }
@@ -59,36 +60,12 @@ public final class PatternSheet {
         double y = 2 * GAP + tallest;
         for (Piece piece : flat) {
             Box box = Box.of(spec.cutLine(piece));
-            groups.add(group(piece, new Point(GAP - box.left, y - box.top)));
+            groups.add(group(piece, new Point(GAP - box.left(), y - box.top())));
             width = Math.max(width, box.width() + 2 * GAP);
             y += box.height() + GAP;
         }
         groups.add(new Drawing.Group("test-square", new Point(GAP, y), PatternPdf.square(Point.ORIGIN)));
-        return new Drawing("Trousers, " + client, width, y + 100 + GAP, groups);
-    }
-
-    private record Box(double left, double top, double right, double bottom) {
-        static Box of(List<Point> points) {
-            double left = Double.MAX_VALUE;
-            double top = Double.MAX_VALUE;
-            double right = -Double.MAX_VALUE;
-            double bottom = -Double.MAX_VALUE;
-            for (Point p : points) {
-                left = Math.min(left, p.x());
-                top = Math.min(top, p.y());
-                right = Math.max(right, p.x());
-                bottom = Math.max(bottom, p.y());
-            }
-            return new Box(left, top, right, bottom);
-        }
-
-        double width() {
-            return right - left;
-        }
-
-        double height() {
-            return bottom - top;
-        }
+        return new Drawing(spec.garment().title() + ", " + client, width, y + 100 + GAP, groups);
     }
 
     private Drawing.Group group(Piece piece, Point at) {
@@ -101,7 +78,7 @@ public final class PatternSheet {
             shapes.add(Shape.line(level.from(), level.to(), Pen.LEVEL));
             shapes.add(new Shape.Words(
                     level.to().plus(new Point(-34, -2.5)),
-                    String.format(Locale.ROOT, "%s %.1f", level.name(), level.width() / 10),
+                    String.format(Locale.ROOT, "%s %.1f", level.said(), level.width() / 10),
                     4.5,
                     false,
                     false));
@@ -113,7 +90,7 @@ public final class PatternSheet {
         piece.notches().forEach(notch -> notch(piece, notch, shapes));
         grain(piece, shapes);
         label(piece, shapes);
-        return new Drawing.Group(piece.name(), at, shapes);
+        return new Drawing.Group(piece.id().toString(), at, shapes);
     }
 
     private static void dart(Dart dart, List<Shape> shapes) {
@@ -142,7 +119,7 @@ public final class PatternSheet {
         Point out = b.minus(a)
                 .unit()
                 .right()
-                .times(-Math.min(NOTCH_LENGTH, Math.max(3, spec.choices().seamAllowance())));
+                .times(-Math.min(NOTCH_LENGTH, Math.max(3, spec.choices().numberOr0("seam"))));
         shapes.add(Shape.line(notch.at(), notch.at().plus(out), Pen.NOTCH));
     }
 
@@ -167,9 +144,9 @@ public final class PatternSheet {
     private void label(Piece piece, List<Shape> shapes) {
         Point middle = piece.grain().get(0).towards(piece.grain().get(1), 0.5);
         boolean flat = Math.abs(piece.grain().get(0).y() - piece.grain().get(1).y()) < 1;
-        String name = piece.name().substring(0, 1).toUpperCase(Locale.ROOT)
-                + piece.name().substring(1).replace('-', ' ');
-        String cut = "cut " + piece.count() + (piece.mirrored() ? ", mirrored" : "");
+        String side = piece.id().sideWord();
+        String name = side == null ? piece.title() : piece.title() + " " + side;
+        String cut = "cut " + piece.cut().count() + (piece.cut().isMirrored() ? ", mirrored" : "");
         if (flat) {
             shapes.add(new Shape.Words(
                     middle.plus(new Point(-60, -5)), name + " · " + cut + " · " + client, 7, true, false));

@@ -5,194 +5,284 @@ import app.misura.core.draft.Dart;
 import app.misura.core.draft.Edge;
 import app.misura.core.draft.Level;
 import app.misura.core.draft.Piece;
+import app.misura.core.format.markup.Markup;
+import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * The pieces on a screen or a cut sheet: one scale, allowance as a band outside, widths at their levels. What belongs to a
  * line of the table carries its name ({@code data-of}), what is sewn together the seam's ({@code data-seam}).
+ *
+ * <p>Pieces with levels stand side by side at their own heights; the others lie below them.
  */
 public final class PieceView {
-    private static final double GAP = 55;
-    private static final double LABELS = 112;
     /** Height of the small type, in mm of the pieces. */
-    private static final double TYPE = 29;
+    static final double TYPE = 29;
+
+    private static final double NAME = 31;
+    /** Room below the pieces for the scale. */
+    private static final double FOOT = 70;
 
     private final CutSpec spec;
-    private final StringBuilder out = new StringBuilder();
+    private final Markup out = new Markup();
+    private final PieceLayout layout;
 
     private PieceView(CutSpec spec) {
         this.spec = spec;
+        this.layout = PieceLayout.of(spec);
     }
 
+    /** For a screen: the look is the page's. */
     public static String svg(CutSpec spec) {
-        return new PieceView(spec).draw();
+        return new PieceView(spec).draw("", "").toString();
     }
 
-    private String draw() {
-        List<Piece> legs =
-                spec.draft().pieces().stream().filter(p -> p.hasEdge("inseam")).toList();
-        double top = Double.MAX_VALUE;
-        double bottom = 0;
-        double x = LABELS;
-        List<Double> at = new ArrayList<>();
-        for (Piece piece : legs) {
-            double left =
-                    spec.cutLine(piece).stream().mapToDouble(Point::x).min().orElse(0);
-            double right =
-                    spec.cutLine(piece).stream().mapToDouble(Point::x).max().orElse(0);
-            top = Math.min(
-                    top,
-                    spec.cutLine(piece).stream().mapToDouble(Point::y).min().orElse(0));
-            bottom = Math.max(
-                    bottom,
-                    spec.cutLine(piece).stream().mapToDouble(Point::y).max().orElse(0));
-            at.add(x - left);
-            x += right - left + GAP;
-        }
-        double height = bottom - top + 150;
-        out.append(f(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"pc\" viewBox=\"0 %.1f %.1f %.1f\" role=\"group\" aria-label=\"Pieces to scale\">",
-                top - 14, x, height));
-        levelNames(legs.get(0));
-        for (int i = 0; i < legs.size(); i++) {
-            piece(legs.get(i), at.get(i));
-        }
-        foot(bottom + 50, x);
-        return out.append("</svg>").toString();
+    /** For paper, no larger than so many millimetres, black on white. */
+    public static Markup paper(CutSpec spec, double mostWidthMm, double mostHeightMm) {
+        PieceView view = new PieceView(spec);
+        double scale = Math.min(mostWidthMm / view.layout.width(), mostHeightMm / view.height());
+        return view.draw(
+                Markup.number(view.layout.width() * scale) + "mm", Markup.number(view.height() * scale) + "mm");
     }
+
+    private double height() {
+        return layout.bottom() - layout.top() + FOOT + 28;
+    }
+
+    private Markup draw(String widthMm, String heightMm) {
+        boolean paper = !widthMm.isEmpty();
+        out.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "class",
+                "pc",
+                "width",
+                paper ? widthMm : null,
+                "height",
+                paper ? heightMm : null,
+                "viewBox",
+                f("0 %.1f %.1f %.1f", layout.top() - 14, layout.width(), height()),
+                "role",
+                "group",
+                "aria-label",
+                "Pieces to scale");
+        if (paper) {
+            out.element("style", PAPER);
+        }
+        layout.large().stream().findFirst().ifPresent(this::levelNames);
+        layout.placed().forEach(this::piece);
+        foot(layout.bottom() + 40);
+        return out.close();
+    }
+
+    private static final String PAPER =
+            ".net{fill:#fff;stroke:none}.allow{fill:none;stroke:#888;stroke-width:2}.e{fill:none;stroke:#000;stroke-width:4.5}"
+                    + ".hit{display:none}.lv{stroke:#555;stroke-width:2;stroke-dasharray:10 8}.dart,.grain,.notch{fill:none;stroke:#000;stroke-width:3}"
+                    + ".dot,.elen{display:none}text{font-family:'Source Sans 3';fill:#000}";
 
     private void levelNames(Piece first) {
         double last = -1e9;
         for (Level level : first.levels()) {
             double y = Math.max(level.to().y(), last + TYPE * 1.1);
             last = y;
-            text(
-                    4,
-                    y + 7,
-                    TYPE,
-                    "data-of=\"" + level.name() + "\"",
-                    level.name().equals("thigh") ? "fork" : level.name());
+            text(4, y + 7, level.said(), "data-of", level.name());
         }
-        text(4, first.points().get("waist-side").y() + 7, TYPE, "data-of=\"waist\"", "waist");
+        Edge upper = first.edges().get(0);
+        text(4, upper.path().start().y() + 7, upper.name(), "data-of", upper.name());
     }
 
-    private void piece(Piece piece, double dx) {
-        out.append(f(
-                "<g transform=\"translate(%.1f 0)\"><path class=\"allow\" d=\"%s\"/><path class=\"net\" d=\"%s\"/>",
-                dx, polygon(spec.cutLine(piece)), polygon(piece.outline())));
-        for (Level level : piece.levels()) {
-            String name = level.name();
-            out.append(f(
-                    "<path class=\"lv\" data-of=\"%s\" d=\"M%.1f %.1fL%.1f %.1f\"/>",
+    private void piece(PieceLayout.Placed at) {
+        Piece piece = at.piece();
+        out.open("g", "transform", f("translate(%.1f %.1f)", at.dx(), at.dy()));
+        out.empty("path", "class", "allow", "d", polygon(spec.cutLine(piece)));
+        out.empty("path", "class", "net", "d", polygon(piece.outline()));
+        piece.levels().forEach(level -> level(piece, level));
+        piece.darts().forEach(this::dart);
+        grain(piece);
+        label(piece);
+        piece.edges().forEach(edge -> edge(piece, edge));
+        out.close();
+    }
+
+    private void level(Piece piece, Level level) {
+        String name = level.name();
+        Point from = level.from();
+        Point to = level.to();
+        out.empty(
+                "path",
+                "class",
+                "lv",
+                "data-of",
+                name,
+                "d",
+                f("M%.1f %.1fL%.1f %.1f", from.x(), from.y(), to.x(), to.y()));
+        for (Point end : List.of(from, to)) {
+            out.empty(
+                    "circle",
+                    "class",
+                    "dot",
+                    "data-of",
                     name,
-                    level.from().x(),
-                    level.from().y(),
-                    level.to().x(),
-                    level.to().y()));
-            for (Point end : List.of(level.from(), level.to())) {
-                out.append(f(
-                        "<circle class=\"dot\" data-of=\"%s\" cx=\"%.1f\" cy=\"%.1f\" r=\"7\"/>",
-                        name, end.x(), end.y()));
-            }
-            double labelY =
-                    name.equals("thigh") ? level.to().y() + TYPE : level.to().y() - 7;
-            text(
-                    (level.from().x() * 0.3 + level.to().x() * 0.7) - (name.equals("thigh") ? 40 : 0),
-                    labelY,
-                    TYPE,
-                    "text-anchor=\"middle\" data-of=\"" + name + "\"",
-                    f("%.1f", level.width() / 10));
+                    "cx",
+                    f("%.1f", end.x()),
+                    "cy",
+                    f("%.1f", end.y()),
+                    "r",
+                    7);
         }
-        for (Dart dart : piece.darts()) {
-            dart(dart);
+        boolean atCorner = isCorner(piece, from) != isCorner(piece, to);
+        double x = from.x() * 0.3 + to.x() * 0.7 - (atCorner ? 40 : 0);
+        double y = to.y() + (atCorner ? TYPE : -7);
+        text(x, y, f("%.1f", level.width() / 10), "text-anchor", "middle", "data-of", name);
+    }
+
+    private static boolean isCorner(Piece piece, Point p) {
+        return piece.edges().stream().anyMatch(e -> e.path().start().distance(p) < 0.01);
+    }
+
+    private void grain(Piece piece) {
+        if (piece.grain().isEmpty()) {
+            return;
         }
-        Point a = piece.grain().get(0);
-        Point b = piece.grain().get(1);
-        double knee = piece.level("knee").from().y();
-        double from = knee + 40;
-        double to = knee + (piece.level("hem").from().y() - knee) * 0.72;
-        out.append(f(
-                "<path class=\"grain\" d=\"M%.1f %.1fV%.1fm-7 -12l7 12l7 -12M%.1f %.1fm-7 12l7 -12l7 12\"/>",
-                a.x(), from, to, b.x(), from));
-        text(12, (from + to) / 2 - 4, 31, "class=\"name\"", title(piece.name().replaceFirst("-.*", "")));
-        double under = (from + to) / 2 + 28;
-        if (piece.side() != null) {
-            text(12, under, TYPE, "", piece.side());
+        Point from = piece.grain().get(0);
+        Point to = piece.grain().get(1);
+        Point along = to.minus(from).unit();
+        StringBuilder d = new StringBuilder(f("M%.1f %.1fL%.1f %.1f", from.x(), from.y(), to.x(), to.y()));
+        for (Point end : List.of(from, to)) {
+            Point back = along.times(end == to ? -12 : 12);
+            Point left = end.plus(back).plus(along.right().times(7));
+            Point right = end.plus(back).minus(along.right().times(7));
+            d.append(f("M%.1f %.1fL%.1f %.1fL%.1f %.1f", left.x(), left.y(), end.x(), end.y(), right.x(), right.y()));
+        }
+        out.empty("path", "class", "grain", "d", d.toString());
+    }
+
+    private void label(Piece piece) {
+        String cut = "cut " + piece.cut().count();
+        if (piece.levels().isEmpty()) {
+            smallLabel(piece, cut);
+            return;
+        }
+        double y = clearOfLevels(piece);
+        text(12, y, piece.title(), "class", "name", "font-size", NAME);
+        double under = y + NAME;
+        if (piece.id().sideWord() != null) {
+            text(12, under, piece.id().sideWord());
             under += TYPE * 1.2;
         }
-        text(12, under, TYPE, "", "cut " + piece.count());
-        for (Edge edge : piece.edges()) {
-            edge(piece, edge);
-        }
-        out.append("</g>");
+        text(12, under, cut);
     }
 
-    private static String title(String name) {
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    /** A height beside the grain where no level's number stands. */
+    private static double clearOfLevels(Piece piece) {
+        Point from = piece.grain().get(0);
+        Point to = piece.grain().get(1);
+        double best = from.y();
+        double clearest = -1;
+        for (double share = 0.15; share < 0.8; share += 0.05) {
+            double y = from.towards(to, share).y();
+            double clear = piece.levels().stream()
+                    .mapToDouble(l -> Math.abs(l.to().y() - y - NAME))
+                    .min()
+                    .orElse(0);
+            if (clear > clearest + 1) {
+                clearest = clear;
+                best = y;
+            }
+        }
+        return best;
+    }
+
+    /** A small piece has its name beside it; a long flat one below, with its size. */
+    private void smallLabel(Piece piece, String cut) {
+        Box box = Box.of(piece.outline());
+        Box outer = Box.of(spec.cutLine(piece));
+        if (outer.isFlat()) {
+            String size = f(" %.1f × %.1f, ", box.width() / 10, box.height() / 10);
+            text(box.left(), outer.bottom() + TYPE, piece.title() + size + cut, "class", "name");
+        } else {
+            text(box.left(), outer.bottom() + TYPE * 1.1, piece.title(), "class", "name");
+            text(box.left(), outer.bottom() + TYPE * 2.2, cut);
+        }
     }
 
     private void dart(Dart dart) {
-        if (dart.kind() == Dart.Kind.DART) {
-            out.append(f(
-                    "<path class=\"dart\" d=\"M%.1f %.1fL%.1f %.1fL%.1f %.1f\"/>",
-                    dart.mouth1().x(),
-                    dart.mouth1().y(),
-                    dart.tip().x(),
-                    dart.tip().y(),
-                    dart.mouth2().x(),
-                    dart.mouth2().y()));
-            return;
-        }
-        Point down = dart.tip().minus(dart.mouth1().towards(dart.mouth2(), 0.5));
-        for (Point m : List.of(dart.mouth1(), dart.mouth2())) {
-            out.append(f("<path class=\"dart\" d=\"M%.1f %.1fl%.1f %.1f\"/>", m.x(), m.y(), down.x(), down.y()));
-        }
+        Point middle = dart.mouth1().towards(dart.mouth2(), 0.5);
+        Point down = dart.tip().minus(middle);
+        String d = dart.kind() == Dart.Kind.DART
+                ? f(
+                        "M%.1f %.1fL%.1f %.1fL%.1f %.1f",
+                        dart.mouth1().x(),
+                        dart.mouth1().y(),
+                        dart.tip().x(),
+                        dart.tip().y(),
+                        dart.mouth2().x(),
+                        dart.mouth2().y())
+                : f(
+                        "M%.1f %.1fl%.1f %.1fM%.1f %.1fl%.1f %.1f",
+                        dart.mouth1().x(),
+                        dart.mouth1().y(),
+                        down.x(),
+                        down.y(),
+                        dart.mouth2().x(),
+                        dart.mouth2().y(),
+                        down.x(),
+                        down.y());
+        out.empty("path", "class", "dart", "d", d);
     }
 
+    /** The edge, a wide band to touch it by, its length on the inner side. */
     private void edge(Piece piece, Edge edge) {
-        String seam = piece.side() == null ? edge.name() : edge.name() + "-" + piece.side();
-        String of = switch (edge.name()) {
-            case "inseam" -> "inside-leg rise";
-            case "outseam" -> "outside-leg rise";
-            case "crotch" -> "crotch-loop";
-            case "waist" -> "waist";
-            default -> "";
-        };
+        String seam = seam(piece, edge).orElse(edge.name());
         String d = edge.path().svg();
-        out.append(f(
-                "<path class=\"e\" data-of=\"%s\" data-seam=\"%s\" d=\"%s\"/><path class=\"hit\" data-edge=\"%s\" d=\"%s\"/>",
-                of, seam, d, seam, d));
+        out.empty("path", "class", "e", "data-of", String.join(" ", edge.of()), "data-seam", seam, "d", d);
+        out.empty("path", "class", "hit", "data-edge", seam, "d", d);
         List<Point> line = edge.path().flatten();
-        Point middle = Polyline.along(line, edge.length() / 2);
-        boolean inside = edge.name().equals("inseam") || edge.name().equals("crotch");
+        double half = edge.length() / 2;
+        Point middle = Polyline.along(line, half);
+        Point inner = Polyline.along(line, half + 1).minus(middle).unit().right();
+        boolean level = Math.abs(inner.y()) > 0.8;
+        String anchor = level ? "middle" : inner.x() > 0 ? "start" : "end";
         text(
-                middle.x() + (inside ? -14 : 14),
-                middle.y() + (edge.name().equals("waist") ? 34 : 4),
-                TYPE,
-                "class=\"elen\" data-seam=\"" + seam + "\" text-anchor=\"" + (inside ? "end" : "start") + "\"",
-                f("%.1f", (edge.length() - piece.intake(edge.name())) / 10));
+                middle.x() + inner.x() * 14,
+                middle.y() + (level ? 34 * inner.y() : 4),
+                f("%.1f", (edge.length() - piece.intake(edge.name())) / 10),
+                "class",
+                "elen",
+                "data-seam",
+                seam,
+                "text-anchor",
+                anchor);
     }
 
-    private void foot(double y, double width) {
-        out.append(f("<path class=\"grain\" d=\"M4 %.1fv16m0 -8h200m0 -8v16m-100 -16v16\"/>", y));
-        text(214, y + 16, TYPE, "", "20 cm");
-        Piece band = spec.draft().piece("waistband");
-        text(
-                width - 8,
-                y + 16,
-                TYPE,
-                "text-anchor=\"end\"",
-                f(
-                        "waistband %.1f × %.1f, fly besides",
-                        band.edge("waist").length() / 10, spec.choices().waistband() / 10));
+    /** The seam that an edge is sewn in. */
+    private Optional<String> seam(Piece piece, Edge edge) {
+        return spec.draft().seams().stream()
+                .filter(s -> java.util.stream.Stream.concat(s.a().edges().stream(), s.b().edges().stream())
+                        .anyMatch(e -> e.piece().equals(piece.id()) && e.edge().equals(edge.name())))
+                .findFirst()
+                .map(s -> s.id());
     }
 
-    private void text(double x, double y, double size, String more, String text) {
-        out.append(f("<text x=\"%.1f\" y=\"%.1f\" font-size=\"%.0f\" %s>%s</text>", x, y, size, more, text));
+    private void foot(double y) {
+        out.empty("path", "class", "grain", "d", f("M4 %.1fv16m0 -8h200m0 -8v16m-100 -16v16", y));
+        text(214, y + 16, "20 cm");
+    }
+
+    private void text(double x, double y, String text, Object... more) {
+        List<Object> attributes = new ArrayList<>(List.of("x", f("%.1f", x), "y", f("%.1f", y)));
+        boolean sized = List.of(more).contains("font-size");
+        if (!sized) {
+            attributes.addAll(List.of("font-size", TYPE));
+        }
+        attributes.addAll(List.of(more));
+        out.element("text", text, attributes.toArray());
     }
 
     private static String polygon(List<Point> points) {

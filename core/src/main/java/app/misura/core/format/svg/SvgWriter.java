@@ -3,12 +3,13 @@ package app.misura.core.format.svg;
 import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.drawing.Pen;
 import app.misura.core.format.drawing.Shape;
+import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Point;
-import java.util.Locale;
+import java.util.List;
 
 /** Writes a drawing as SVG whose units are millimetres. Deterministic: the same drawing gives the same bytes. */
 public final class SvgWriter {
-    private final StringBuilder out = new StringBuilder();
+    private final Markup out = new Markup();
 
     private SvgWriter() {}
 
@@ -17,92 +18,92 @@ public final class SvgWriter {
     }
 
     private String document(Drawing drawing) {
-        String w = number(drawing.widthMm());
-        String h = number(drawing.heightMm());
-        out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"")
-                .append(w)
-                .append("mm\" height=\"")
-                .append(h)
-                .append("mm\" viewBox=\"0 0 ")
-                .append(w)
-                .append(' ')
-                .append(h)
-                .append("\">\n<title>")
-                .append(escaped(drawing.title()))
-                .append("</title>\n");
-        style();
+        String w = Markup.number(drawing.widthMm());
+        String h = Markup.number(drawing.heightMm());
+        out.prologue("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n")
+                .open(
+                        "svg",
+                        "xmlns",
+                        "http://www.w3.org/2000/svg",
+                        "width",
+                        w + "mm",
+                        "height",
+                        h + "mm",
+                        "viewBox",
+                        "0 0 " + w + " " + h)
+                .line()
+                .element("title", drawing.title())
+                .line()
+                .element("style", style())
+                .line();
         for (Drawing.Group group : drawing.groups()) {
-            out.append("<g id=\"")
-                    .append(escaped(group.name()))
-                    .append("\" transform=\"translate(")
-                    .append(number(group.at().x()))
-                    .append(' ')
-                    .append(number(group.at().y()))
-                    .append(")\">\n");
+            String at = Markup.number(group.at().x()) + " "
+                    + Markup.number(group.at().y());
+            out.open("g", "id", group.name(), "transform", "translate(" + at + ")")
+                    .line();
             group.shapes().forEach(this::shape);
-            out.append("</g>\n");
+            out.close().line();
         }
-        return out.append("</svg>\n").toString();
+        return out.close().line().toString();
     }
 
-    private void style() {
-        out.append(
-                "<style>path{fill:none;stroke:#1f1a14;stroke-linejoin:round}text{font-family:\"Source Sans 3\",sans-serif;fill:#1f1a14}.strong{font-weight:600}");
+    private static String style() {
+        StringBuilder style = new StringBuilder(
+                "path{fill:none;stroke:#1f1a14;stroke-linejoin:round}text{font-family:'Source Sans 3',sans-serif;fill:#1f1a14}.strong{font-weight:600}");
         for (Pen pen : Pen.values()) {
-            out.append('.').append(pen.word()).append("{stroke-width:").append(number(pen.widthMm()));
+            style.append('.').append(pen.word()).append("{stroke-width:").append(Markup.number(pen.widthMm()));
             if (pen.dashMm().length > 0) {
-                out.append(";stroke-dasharray:");
+                style.append(";stroke-dasharray:");
                 for (double dash : pen.dashMm()) {
-                    out.append(number(dash)).append(' ');
+                    style.append(Markup.number(dash)).append(' ');
                 }
             }
-            out.append('}');
+            style.append('}');
         }
-        out.append("</style>\n");
+        return style.toString();
     }
 
     private void shape(Shape shape) {
         if (shape instanceof Shape.Chords chords) {
-            out.append("<path class=\"").append(chords.pen().word()).append("\" d=\"");
-            char letter = 'M';
-            for (Point p : chords.points()) {
-                out.append(letter).append(number(p.x())).append(' ').append(number(p.y()));
-                letter = 'L';
-            }
-            out.append(chords.closed() ? "Z" : "").append("\"/>\n");
+            String d = chords(chords.points()) + (chords.closed() ? "Z" : "");
+            out.empty("path", "class", chords.pen().word(), "d", d).line();
         } else if (shape instanceof Shape.Curve curve) {
-            out.append("<path class=\"")
-                    .append(curve.pen().word())
-                    .append("\" data-edge=\"")
-                    .append(escaped(curve.name()))
-                    .append("\" d=\"")
-                    .append(curve.path().svg())
-                    .append("\"/>\n");
+            out.empty(
+                            "path",
+                            "class",
+                            curve.pen().word(),
+                            "data-edge",
+                            curve.name(),
+                            "d",
+                            curve.path().svg())
+                    .line();
         } else if (shape instanceof Shape.Words words) {
-            out.append("<text x=\"")
-                    .append(number(words.at().x()))
-                    .append("\" y=\"")
-                    .append(number(words.at().y()))
-                    .append("\" font-size=\"")
-                    .append(number(words.heightMm()))
-                    .append('"')
-                    .append(words.strong() ? " class=\"strong\"" : "")
-                    .append(words.middle() ? " text-anchor=\"middle\"" : "")
-                    .append('>')
-                    .append(escaped(words.text()))
-                    .append("</text>\n");
+            out.element(
+                            "text",
+                            words.text(),
+                            "x",
+                            words.at().x(),
+                            "y",
+                            words.at().y(),
+                            "font-size",
+                            words.heightMm(),
+                            "class",
+                            words.strong() ? "strong" : null,
+                            "text-anchor",
+                            words.middle() ? "middle" : null)
+                    .line();
         }
     }
 
-    private static String number(double value) {
-        String text = String.format(Locale.ROOT, "%.3f", value);
-        return text.replaceFirst("\\.?0+$", "").replaceFirst("^-0$", "0");
-    }
-
-    private static String escaped(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
+    /** Straight lines in the letters of SVG: {@code M0 0L10 0L10 10}. */
+    public static String chords(List<Point> points) {
+        StringBuilder d = new StringBuilder();
+        for (Point p : points) {
+            d.append(d.isEmpty() ? 'M' : 'L')
+                    .append(Markup.number(p.x()))
+                    .append(' ')
+                    .append(Markup.number(p.y()));
+        }
+        return d.toString();
     }
 }

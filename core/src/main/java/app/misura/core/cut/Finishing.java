@@ -1,0 +1,122 @@
+package app.misura.core.cut;
+
+import app.misura.core.draft.Draft;
+import app.misura.core.draft.Outcome;
+import app.misura.core.draft.PieceId;
+import app.misura.core.draft.Scope;
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.fit.ChainLine;
+import app.misura.core.fit.Fitting;
+import app.misura.core.fit.Table;
+import app.misura.core.garment.Choices;
+import app.misura.core.garment.Garment;
+import app.misura.core.garment.Line;
+import app.misura.core.geometry.Point;
+import app.misura.core.house.HouseTables;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.AgeGroup;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What is said of a draft that was made: the chain, the openings, what to look at. */
+record Finishing(
+        Proof proof,
+        Garment garment,
+        Choices choices,
+        HouseTables tables,
+        Fitting.Fitted fitted,
+        Outcome.Drafted drafted) {
+
+    CutSpec spec(Map<PieceId, List<Point>> lines) {
+        double stretch = choices.numberOr0("stretch-across") + choices.numberOr0("tested-across");
+        List<Opening> openings =
+                fitted.passages().stream().map(p -> Opening.of(p, stretch)).toList();
+        return new CutSpec(
+                garment,
+                tables.version(),
+                choices,
+                drafted.draft(),
+                lines,
+                chain(),
+                fitted.both().estimates(),
+                openings,
+                cautions(openings),
+                notes());
+    }
+
+    private boolean isJoined() {
+        return drafted.draft().pieces().stream().anyMatch(p -> p.id().side() != Scope.WHOLE);
+    }
+
+    /** Each line once; once for each side where the draft promises it for each. */
+    private List<CutSpec.Entry> chain() {
+        Draft draft = drafted.draft();
+        List<CutSpec.Entry> chain = new ArrayList<>();
+        for (Line line : garment.lines()) {
+            for (Scope scope : Cutting.scopes(draft, line.name())) {
+                Table table =
+                        scope == Scope.WHOLE ? fitted.both() : fitted.apart().get(scope == Scope.LEFT ? 0 : 1);
+                table.line(line.name())
+                        .filter(l -> l.line().shown())
+                        .ifPresent(l -> chain.add(new CutSpec.Entry(l, scope)));
+            }
+        }
+        return chain;
+    }
+
+    private List<String> cautions(List<Opening> openings) {
+        List<String> cautions = new ArrayList<>();
+        for (Finding finding : proof.findings()) {
+            if (finding.severity() != Severity.NOTE) {
+                cautions.add("Open on the proof: " + finding.sentence());
+            }
+        }
+        cautions.addAll(drafted.cautions());
+        openings.stream().filter(o -> !o.holds()).forEach(o -> cautions.add(said(o)));
+        AgeGroup age = proof.sheet().wearer().age();
+        boolean grows = choices.words().getOrDefault("growth", "0").equals("0");
+        if (!grows && age == AgeGroup.ADULT) {
+            cautions.add("Room to grow is for the young; none was added.");
+        }
+        if (age == AgeGroup.CHILD) {
+            cautions.add("A child's garment: no cords, mind small parts, and a guardian agrees. Local rules stand above"
+                    + " this sheet.");
+        }
+        cautions.addAll(garment.cautions());
+        return cautions;
+    }
+
+    private static String said(Opening opening) {
+        return opening.proved()
+                ? opening.said() + " " + capital(String.join("; or ", opening.remedies())) + "."
+                : opening.said();
+    }
+
+    /** What was decided about two sides that differ. */
+    private List<String> notes() {
+        List<String> notes = new ArrayList<>();
+        fitted.uneven().forEach((name, apart) -> {
+            ChainLine line = fitted.both().line(name).orElseThrow();
+            String what = line.line().title().toLowerCase(Locale.ROOT);
+            String side = apart < 0 ? "left" : "right";
+            String less = line.line().across() ? "thinner" : "shorter";
+            String how = isJoined()
+                    ? "each side is drafted"
+                    : line.line().bound() == Line.Bound.FLOOR
+                            ? "one draft serves both: it is wide enough for either"
+                            : "one draft serves both";
+            notes.add(capital(side) + " " + what + " " + Opening.cm(Math.abs(apart)) + " " + less + ": " + how + ".");
+        });
+        if (!garment.isDrawn()) {
+            notes.add("No pieces are drawn for this garment yet: it is cut from these numbers.");
+        }
+        return notes;
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

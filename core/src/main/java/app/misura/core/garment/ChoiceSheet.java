@@ -1,0 +1,113 @@
+package app.misura.core.garment;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Everything that is chosen for one garment, in the order in which it is asked for. The one place where a choice has its
+ * words, its bounds and its usual value: page, documents, store and print all ask it.
+ */
+public record ChoiceSheet(List<ChoiceDef> defs) {
+    public ChoiceSheet {
+        defs = List.copyOf(defs);
+    }
+
+    public Optional<ChoiceDef> find(String id) {
+        return defs.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    /** @throws IllegalArgumentException if there is none */
+    public ChoiceDef get(String id) {
+        return find(id).orElseThrow(() -> new IllegalArgumentException("there is no choice " + id));
+    }
+
+    /** The groups in order, each with its choices. */
+    public Map<String, List<ChoiceDef>> groups() {
+        Map<String, List<ChoiceDef>> groups = new LinkedHashMap<>();
+        for (ChoiceDef def : defs) {
+            groups.computeIfAbsent(def.group(), g -> new java.util.ArrayList<>())
+                    .add(def);
+        }
+        return groups;
+    }
+
+    /** What is cut where nothing is chosen. @param answers of the form's options; they rule where a choice follows one */
+    public Choices usual(Map<String, String> answers) {
+        Map<String, String> words = new LinkedHashMap<>();
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        for (ChoiceDef def : defs) {
+            String answered = def.option() == null ? null : answers.get(def.option());
+            if (def.isPick()) {
+                String word = answered != null && def.words().contains(answered) ? answered : def.usual();
+                words.put(def.id(), java.util.Objects.requireNonNull(word, def.id()));
+            } else if (def.usual() != null) {
+                numbers.put(def.id(), Double.parseDouble(def.usual()));
+            }
+        }
+        return new Choices(this, words, numbers);
+    }
+
+    /** What was typed: choices, or what is wrong, by choice. */
+    public record Read(Optional<Choices> choices, Map<String, String> faults) {}
+
+    /**
+     * Reads what was typed. What was not asked for stays as it was; an emptied number goes back to what follows.
+     *
+     * @param typed by id, numbers in the unit they are asked for in, with point or comma
+     */
+    public Read read(Map<String, String> typed, Choices before) {
+        Map<String, String> faults = new LinkedHashMap<>();
+        Map<String, String> words = new LinkedHashMap<>(before.words());
+        Map<String, Double> numbers = new LinkedHashMap<>(before.numbers());
+        for (ChoiceDef def : defs) {
+            String text = typed.get(def.id());
+            if (text == null) {
+                continue;
+            }
+            if (def.isPick()) {
+                def.fault(text.strip())
+                        .ifPresentOrElse(
+                                why -> faults.put(def.id(), "Choose one of " + String.join(", ", def.words()) + "."),
+                                () -> words.put(def.id(), text.strip()));
+            } else if (text.isBlank() && def.usual() == null) {
+                numbers.remove(def.id());
+            } else {
+                number(def, text)
+                        .ifPresentOrElse(
+                                n -> numbers.put(def.id(), n),
+                                () -> faults.put(
+                                        def.id(),
+                                        "\"" + ChoiceDef.clipped(text) + "\" does not fit; a number from "
+                                                + def.bounds() + " does."));
+            }
+        }
+        return new Read(faults.isEmpty() ? Optional.of(new Choices(this, words, numbers)) : Optional.empty(), faults);
+    }
+
+    private static Optional<Double> number(ChoiceDef def, String text) {
+        try {
+            double number = def.kind().meant(Double.parseDouble(text.strip().replace(',', '.')));
+            double exact = Math.round(number * 1e9) / 1e9;
+            return def.fault(exact).isEmpty() ? Optional.of(exact) : Optional.empty();
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The choices as they would be typed, by id; empty where a number is left to what follows. */
+    public Map<String, String> typed(Choices choices) {
+        Map<String, String> typed = new LinkedHashMap<>();
+        for (ChoiceDef def : defs) {
+            typed.put(
+                    def.id(),
+                    def.isPick()
+                            ? choices.word(def.id())
+                            : choices.number(def.id()).isPresent()
+                                    ? def.kind().typed(choices.numberOr0(def.id()))
+                                    : "");
+        }
+        return typed;
+    }
+}

@@ -1,0 +1,336 @@
+package app.misura.core.garment;
+
+import app.misura.core.block.Blocks;
+import app.misura.core.draft.Need;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.formula.Formula;
+import app.misura.core.house.ClothKind;
+import app.misura.core.house.HouseTables;
+import app.misura.core.house.MeasureClass;
+import app.misura.core.measure.Catalogue;
+import app.misura.core.measure.MeasureKey;
+import app.misura.core.resource.Shipped;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Reads a garment from YAML and cross-checks it: every form, block, measure, net, choice and line that is named exists, and
+ * every block has what it is drawn from. All faults are collected and said at once.
+ */
+public final class GarmentReader {
+    private final HouseTables tables;
+    private final OrderForms forms;
+    private final ChoiceReader.CommonDoc common;
+    private final List<String> faults = new ArrayList<>();
+    private final NetReader nets;
+    private final ChoiceReader choices = new ChoiceReader(faults);
+
+    public GarmentReader(Catalogue catalogue, HouseTables tables, OrderForms forms) {
+        this.tables = tables;
+        this.forms = forms;
+        this.common = Shipped.yaml("garments/common.yaml", ChoiceReader.CommonDoc.class);
+        this.nets =
+                new NetReader(tables, catalogue, faults).read(Shipped.yaml("garments/nets.yaml", NetReader.Doc.class));
+        said("garments/nets.yaml");
+    }
+
+    record GarmentDoc(
+            String id,
+            int version,
+            String title,
+            List<String> forms,
+            List<String> blocks,
+            String cloth,
+            List<String> fits,
+            double child,
+            @Nullable List<ChoiceReader.ChoiceDoc> choices,
+            List<LineDoc> lines,
+            @Nullable List<OpenDoc> openings,
+            @Nullable List<String> cautions) {}
+
+    /** @param ease three numbers, or a formula @param strain true, or three numbers */
+    record LineDoc(
+            String name,
+            @Nullable String title,
+            @Nullable String net,
+            @Nullable String of,
+            @Nullable String kind,
+            @JsonProperty("else") @Nullable List<NetReader.RuleDoc> otherwise,
+            @Nullable List<SaidDoc> is,
+            @Nullable List<String> ladder,
+            @Nullable JsonNode ease,
+            @Nullable JsonNode strain,
+            @Nullable String said,
+            @Nullable String moved,
+            @Nullable String bound,
+            @Nullable String drop,
+            @Nullable List<String> with,
+            @Nullable Boolean across,
+            @Nullable Double grow,
+            @Nullable WhenDoc when,
+            @Nullable Boolean shown) {}
+
+    record SaidDoc(String formula, String said, @Nullable String why) {}
+
+    record WhenDoc(String choice, List<String> is) {}
+
+    record OpenDoc(
+            String edge,
+            String over,
+            @Nullable String slit,
+            @Nullable String by) {}
+
+    /** @throws IllegalArgumentException listing every fault with the file */
+    public Garment read(String yaml, String file) {
+        GarmentDoc doc = Shipped.parse(yaml, file, GarmentDoc.class);
+        ClothKind cloth = tables.cloths().get(doc.cloth());
+        if (cloth == null) {
+            faults.add("no cloth is called " + doc.cloth() + "; there are "
+                    + tables.cloths().keySet().stream().sorted().toList());
+            cloth = tables.cloths().values().iterator().next();
+        }
+        List<Line> lines = new ArrayList<>();
+        doc.lines().forEach(line -> lines.add(line(line, doc)));
+        List<Passing> openings = new ArrayList<>();
+        for (OpenDoc open : doc.openings() == null ? List.<OpenDoc>of() : doc.openings()) {
+            passing(open).ifPresent(openings::add);
+        }
+        Garment garment = new Garment(
+                doc.id(),
+                doc.version(),
+                doc.title(),
+                doc.forms(),
+                doc.blocks(),
+                cloth,
+                choices.sheet(doc.id(), doc.choices() == null ? List.of() : doc.choices(), common, cloth),
+                doc.fits(),
+                doc.child(),
+                lines,
+                openings,
+                doc.cautions() == null ? List.of() : doc.cautions(),
+                nets());
+        check(garment);
+        said(file);
+        return garment;
+    }
+
+    /** Every net and passage that garments share, by name. */
+    private Map<String, Net> nets() {
+        Map<String, Net> all = new LinkedHashMap<>(nets.nets());
+        nets.passages().forEach(all::putIfAbsent);
+        return all;
+    }
+
+    private void said(String file) {
+        if (!faults.isEmpty()) {
+            String all = String.join("; ", faults);
+            faults.clear();
+            throw new IllegalArgumentException(file + ": " + all);
+        }
+    }
+
+    private Line line(LineDoc doc, GarmentDoc garment) {
+        boolean follows = doc.is() != null;
+        Net net = follows ? null : net(doc);
+        List<Line.Said> formulas = new ArrayList<>();
+        if (doc.is() != null) {
+            doc.is()
+                    .forEach(said -> nets.formula(doc.name(), said.formula())
+                            .ifPresent(f -> formulas.add(
+                                    new Line.Said(f, said.said(), said.why() == null ? said.said() : said.why()))));
+        }
+        return new Line(
+                doc.name(),
+                doc.title() == null ? words(doc.name()) : doc.title(),
+                net,
+                formulas,
+                ladder(doc),
+                follows ? null : give(doc, garment),
+                doc.moved() == null ? null : key(doc.name(), doc.moved()),
+                doc.bound() == null ? Line.Bound.EQUAL : bound(doc),
+                "not there".equals(doc.drop()),
+                "below nought".equals(doc.drop()),
+                doc.with() == null ? List.of() : doc.with(),
+                doc.across() != null ? doc.across() : net == null || net.kind().across(),
+                doc.grow() != null ? doc.grow() : net == null ? 0 : net.kind().growMm(),
+                Optional.ofNullable(doc.when()).map(w -> new Line.When(w.choice(), w.is())),
+                doc.shown() == null || doc.shown());
+    }
+
+    private static String words(String name) {
+        String words = name.replace('-', ' ');
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** The net that a row names: one of the shared ones, or its own measure or sum. */
+    private @Nullable Net net(LineDoc doc) {
+        if (doc.of() != null) {
+            MeasureClass kind = nets.kind(doc.kind() == null ? "S" : doc.kind(), doc.name());
+            Net own = nets.net(doc.name(), kind, List.of(doc.of()), doc.otherwise());
+            nets.check(own);
+            return own;
+        }
+        String name = doc.net() == null ? doc.name() : doc.net();
+        Net shared = nets.nets().get(name);
+        if (shared == null) {
+            faults.add("line " + doc.name() + ": no net is called " + name);
+        }
+        return shared;
+    }
+
+    private List<Line.Rung> ladder(LineDoc doc) {
+        if (doc.ladder() == null) {
+            return List.of(Line.Rung.values());
+        }
+        List<Line.Rung> rungs = new ArrayList<>();
+        for (String rung : doc.ladder()) {
+            try {
+                rungs.add(Line.Rung.valueOf(rung.toUpperCase(Locale.ROOT)));
+            } catch (IllegalArgumentException wrong) {
+                faults.add("line " + doc.name() + ": the ladder has read, implied and rule, not " + rung);
+            }
+        }
+        return rungs;
+    }
+
+    private Line.Bound bound(LineDoc doc) {
+        try {
+            return Line.Bound.valueOf(Objects.requireNonNull(doc.bound()).toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException wrong) {
+            faults.add(
+                    "line " + doc.name() + ": bound must be equal, floor, ceiling, aim or place, not " + doc.bound());
+            return Line.Bound.EQUAL;
+        }
+    }
+
+    private @Nullable MeasureKey key(String where, String text) {
+        if (!nets.isMeasure(text)) {
+            faults.add("line " + where + ": the catalogue has no measure " + text);
+            return null;
+        }
+        return MeasureKey.parse(text);
+    }
+
+    private Line.Give give(LineDoc doc, GarmentDoc garment) {
+        if (doc.strain() != null) {
+            return new Line.Give.ByStrain(
+                    doc.strain().isArray() ? numbers(doc.name(), doc.strain(), garment) : List.of());
+        }
+        JsonNode ease = doc.ease();
+        if (ease == null) {
+            return new Line.Give.ByFit(garment.fits().stream().map(f -> 0.0).toList());
+        }
+        if (ease.isArray()) {
+            return new Line.Give.ByFit(numbers(doc.name(), ease, garment));
+        }
+        Formula formula = nets.formula(doc.name(), ease.asString()).orElse(new Formula.Constant(0));
+        return new Line.Give.ByFormula(formula, doc.said() == null ? ease.asString() : doc.said());
+    }
+
+    private List<Double> numbers(String where, JsonNode array, GarmentDoc garment) {
+        List<Double> numbers = new ArrayList<>();
+        array.forEach(n -> numbers.add(n.doubleValue()));
+        if (numbers.size() != garment.fits().size()) {
+            faults.add("line " + where + " has " + numbers.size() + " numbers for the fits " + garment.fits());
+        }
+        return numbers;
+    }
+
+    private Optional<Passing> passing(OpenDoc doc) {
+        Net over = nets.passages().get(doc.over());
+        if (over == null) {
+            over = nets.nets().get(doc.over());
+        }
+        if (over == null) {
+            faults.add("opening of " + doc.edge() + ": no passage and no net is called " + doc.over());
+            return Optional.empty();
+        }
+        Formula slit =
+                doc.slit() == null ? null : nets.formula(doc.edge(), doc.slit()).orElse(null);
+        return Optional.of(new Passing(doc.edge(), over, slit, doc.by() == null ? "" : doc.by()));
+    }
+
+    private void check(Garment garment) {
+        Set<String> names = new HashSet<>();
+        garment.lines().forEach(l -> {
+            if (!names.add(l.name())) {
+                faults.add("line " + l.name() + " is there twice");
+            }
+        });
+        garment.forms().stream()
+                .filter(id -> forms.find(id).isEmpty())
+                .forEach(id -> faults.add("no form has the id " + id + "; there are "
+                        + forms.all().stream().map(OrderForm::id).toList()));
+        for (Line line : garment.lines()) {
+            line.with().stream()
+                    .filter(w -> !names.contains(w))
+                    .forEach(w -> faults.add("line " + line.name() + " goes with " + w + ", which is no line"));
+            line.formulas().forEach(said -> words(garment, line, said.formula(), names));
+            if (line.ease() instanceof Line.Give.ByFormula ease) {
+                words(garment, line, ease.formula(), names);
+            }
+            line.when().ifPresent(when -> choice(garment, line.name(), when.choice(), Set.copyOf(when.words())));
+        }
+        garment.openings().stream()
+                .filter(o -> !names.contains(o.edge()))
+                .forEach(o -> faults.add("opening of " + o.edge() + ", which is no line"));
+        garment.blocks().forEach(id -> block(garment, id, names));
+    }
+
+    /** Every word of a formula is a line, a line's ease, a net, a choice or a measure. */
+    private void words(Garment garment, Line line, Formula formula, Set<String> names) {
+        for (String word : formula.names()) {
+            String bare = word.startsWith("net ") ? word.substring(4) : word;
+            boolean known = names.contains(bare)
+                    || bare.endsWith("-ease") && names.contains(bare.substring(0, bare.length() - 5))
+                    || garment.choices().find(bare).isPresent()
+                    || nets.nets().containsKey(bare)
+                    || nets.passages().containsKey(bare)
+                    || nets.isMeasure(bare)
+                    || bare.equals("give");
+            if (!known) {
+                faults.add("line " + line.name() + ": " + word + " is no line, net, choice or measure");
+            }
+        }
+        formula.choices().forEach((choice, words) -> choice(garment, line.name(), choice, words));
+    }
+
+    private void choice(Garment garment, String line, String choice, Set<String> words) {
+        Optional<ChoiceDef> def = garment.choices().find(choice);
+        if (def.isEmpty()) {
+            faults.add("line " + line + " asks by " + choice + ", which is no choice");
+        } else if (!Set.copyOf(def.get().words()).containsAll(words)) {
+            faults.add("line " + line + ": " + choice + " has " + def.get().words() + ", not " + words);
+        }
+    }
+
+    private void block(Garment garment, String id, Set<String> names) {
+        if (Blocks.find(id).isEmpty()) {
+            faults.add("no block is called " + id);
+            return;
+        }
+        for (Need need : Blocks.get(id).needs()) {
+            boolean has = switch (need.kind()) {
+                case FINISHED, NET -> names.contains(need.name());
+                case WORD ->
+                    need.name().equals("wearer")
+                            || garment.choices().find(need.name()).isPresent();
+                case EDGE -> true;
+            };
+            if (!has && !need.optional()) {
+                faults.add("block " + id + " is drawn from " + need.name() + ", which the table has not");
+            }
+        }
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * What does a house assume until it knows better? {@link app.misura.core.house.HouseTables} is every default in numbers,
+ * read once from data and named by its version. May use measure and formula.
+ */
+@NullMarked
+package app.misura.core.house;
+
+import org.jspecify.annotations.NullMarked;
