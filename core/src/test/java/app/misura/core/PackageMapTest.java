@@ -64,7 +64,9 @@ class PackageMapTest {
             Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
             Map.entry("format.ladder", List.of("course", "proof", "reading", "form", "length", "measure", "geometry")),
-            Map.entry("format.sums", List.of("proof", "reading", "form", "length", "body", "adjust", "geometry")),
+            Map.entry(
+                    "format.sums",
+                    List.of("proof", "reading", "form", "measure", "length", "body", "adjust", "geometry")),
             Map.entry("format.csv", List.of("cut", "fit", "proof", "reading", "form", "measure", "length")),
             Map.entry(
                     "format.json",

@@ -1,6 +1,7 @@
 package app.misura.web;
 
 import app.misura.core.course.Marks;
+import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Entry;
@@ -67,7 +68,19 @@ public final class TestOrders {
                 Map.of(),
                 stored.stream().map(StoredReading::reading).toList());
         return new GarmentOrder(
-                "o" + name, 1, client, "trousers", stage, TODAY.plusDays(neededIn), sheet, stored, marks, "", NOW, 0);
+                "o" + name,
+                1,
+                client,
+                "trousers",
+                stage,
+                TODAY.plusDays(neededIn),
+                sheet,
+                stored,
+                marks,
+                Passes.NONE,
+                "",
+                NOW,
+                0);
     }
 
     /** The same order with one of its readings taken by another hand. */
@@ -92,6 +105,7 @@ public final class TestOrders {
                 sheet,
                 stored,
                 o.marks(),
+                o.passes(),
                 o.choices(),
                 o.createdAt(),
                 o.version());

@@ -70,7 +70,7 @@ public record BodyNumbers(
                     - HouseTables.shipped()
                                     .playMm(settled.play(), settled.step().taken())
                             / 10;
-            if (settled.id().contains("-") && settled.side() != null) {
+            if (settled.id().side() != null && settled.side() != null) {
                 sides.computeIfAbsent(settled.side(), s -> new HashMap<>()).put(code, net);
             }
             (settled.step().taken().kind().hasPlay() ? girths : lengths).put(code, net);

@@ -1,8 +1,8 @@
 package app.misura.core.course;
 
-import app.misura.core.form.Closure;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.measure.Kind;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
@@ -28,20 +28,30 @@ public final class Course {
     private final List<Step> moved;
     private final List<Bracket> brackets;
 
-    private Course(Proof proof, Marks marks) {
+    private final Passes passes;
+    private final Questions questions;
+
+    private Course(Proof proof, Marks marks, Passes passes) {
         this.proof = proof;
         this.marks = marks;
+        this.passes = passes;
         this.slots = proof.sheet().slots();
         this.steps = proof.sheet().form().asked(proof.sheet().answers()).stream()
                 .filter(s -> !s.isDerived())
                 .toList();
         this.moved = steps.stream().filter(this::isMoved).toList();
+        this.questions = new Questions(proof, steps);
         List<String> again = moved.stream().map(Step::label).toList();
         this.brackets = proof.brackets().stream().map(b -> reopened(b, again)).toList();
     }
 
     public static Course of(Proof proof, Marks marks) {
-        return new Course(proof, marks);
+        return of(proof, marks, Passes.NONE);
+    }
+
+    /** @param passes the questions of gates that are to be cleared later */
+    public static Course of(Proof proof, Marks marks, Passes passes) {
+        return new Course(proof, marks, passes);
     }
 
     public Proof proof() {
@@ -117,37 +127,57 @@ public final class Course {
     }
 
     private static Bracket reopened(Bracket bracket, List<String> again) {
-        List<String> waiting = again.stream()
-                .filter(label -> bracket.closure().concerns(label))
+        List<ValueId> waiting = bracket.closure().members().stream()
+                .filter(value -> again.contains(value.step()))
                 .toList();
         return waiting.isEmpty() || !bracket.isJudged()
                 ? bracket
                 : new Bracket(bracket.closure(), Bracket.State.OPEN, null, waiting);
     }
 
-    /** The bar after a part: there once every step of it is taken, or as soon as one of its sums is wrong. */
+    /** The bar after a part: there once every step of it is taken, or as soon as it has a question. */
     public Optional<Gate> gate(Part part) {
         if (part.gate() == Part.Gate.NONE) {
             return Optional.empty();
         }
-        List<Bracket> questions = brackets.stream()
-                .filter(b -> b.state() == Bracket.State.WRONG)
-                .filter(b -> home(b.closure()).equals(part.letter()))
+        List<Gate.Question> all = questions.of(part);
+        List<Gate.Question> open =
+                all.stream().filter(q -> !passes.has(part, q)).toList();
+        List<Gate.Question> deferred =
+                all.stream().filter(q -> passes.has(part, q)).toList();
+        return all.isEmpty() && !isTaken(part)
+                ? Optional.empty()
+                : Optional.of(new Gate(part, open, deferred, questions.offered(open)));
+    }
+
+    /** The gates of all parts that have one by now, in working order. */
+    public List<Gate> gates() {
+        return proof.sheet().form().parts().stream()
+                .flatMap(p -> gate(p).stream())
                 .toList();
-        return questions.isEmpty() && !isTaken(part) ? Optional.empty() : Optional.of(new Gate(part, questions));
+    }
+
+    /** The hard gate that closes the way to a step; empty where the way is open, or the gate itself leads there. */
+    public Optional<Gate> blocking(Step step) {
+        List<Part> parts = proof.sheet().form().parts();
+        int at = parts.indexOf(proof.sheet().form().partOf(step));
+        return gates().stream()
+                .filter(g -> g.isHard() && g.asks())
+                .filter(g -> parts.indexOf(g.part()) < at)
+                .filter(g -> !g.offered().contains(step.label()))
+                .findFirst();
+    }
+
+    /** Whether the sheet is complete and no hard gate has a question left, be it one that is to be cleared later. */
+    public boolean isMeasured() {
+        return isComplete()
+                && gates().stream()
+                        .filter(Gate::isHard)
+                        .allMatch(g -> g.questions().isEmpty() && g.deferred().isEmpty());
     }
 
     private boolean isTaken(Part part) {
         return steps.stream().filter(s -> s.part().equals(part.letter())).allMatch(this::isTaken);
-    }
-
-    /** The part of the member that is taken last. */
-    private String home(Closure closure) {
-        return steps.stream()
-                .filter(s -> closure.concerns(s.label()))
-                .reduce((a, b) -> b)
-                .map(Step::part)
-                .orElse("");
     }
 
     /**
@@ -168,7 +198,9 @@ public final class Course {
         if (gate.isPresent() && isTaken(part)) {
             return new Next.AtGate(gate.get());
         }
-        return new Next.AtStep(waitingAfter(step), null);
+        Step onward = waitingAfter(step);
+        Optional<Gate> closed = blocking(onward);
+        return closed.isPresent() ? new Next.AtGate(closed.get()) : new Next.AtStep(onward, null);
     }
 
     private boolean wantsAnotherTry(Step step) {

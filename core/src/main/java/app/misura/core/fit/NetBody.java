@@ -3,6 +3,7 @@ package app.misura.core.fit;
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.formula.Formula;
 import app.misura.core.garment.Line;
 import app.misura.core.garment.Net;
@@ -99,7 +100,7 @@ final class NetBody {
                 members.stream().map(s -> s.step().label()).distinct().toList();
         if (sum instanceof Formula.Name && members.size() == 1) {
             Settled only = members.get(0);
-            String id = side == null ? only.step().label() : only.id();
+            String id = side == null ? only.step().label() : only.id().toString();
             double read = readMm(only, net);
             return new Source(id, id, labels, only.step().taken().code(), read, read - netMm(only, net));
         }
@@ -114,10 +115,7 @@ final class NetBody {
     private @Nullable String derivedStep(List<String> labels) {
         return form().steps().stream()
                 .filter(s -> s.derived() != null
-                        && List.copyOf(Objects.requireNonNull(s.derived())
-                                        .terms()
-                                        .keySet())
-                                .equals(labels))
+                        && Objects.requireNonNull(s.derived()).labels().equals(labels))
                 .map(Step::label)
                 .findFirst()
                 .orElse(null);
@@ -195,7 +193,7 @@ final class NetBody {
     private Optional<NetValue> implied(String input, Step step, List<Estimate> estimates) {
         Unit unit = proof.sheet().unit();
         for (Adjustment.Value value : proof.adjustment().implied()) {
-            if (value.id().replaceFirst("-(left|right)$", "").equals(step.label())) {
+            if (ValueId.parse(value.id()).isOf(step.label())) {
                 double mm = value.value() * unit.nanometres() / 1e6;
                 double sd = value.sd() * unit.nanometres() / 1e6;
                 estimates.add(new Estimate(input, "implied by the sums", mm, sd, step.label()));

@@ -7,4 +7,4 @@ package app.misura.core.form;
  * @param less the smaller side
  * @param reason why it holds on bodies
  */
-public record OrderCheck(String id, Formula more, Formula less, String reason) {}
+public record OrderCheck(String id, StepSum more, StepSum less, String reason) {}

@@ -1,6 +1,7 @@
 package app.misura.core.form;
 
 import app.misura.core.length.Increment;
+import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -9,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -114,6 +117,7 @@ public record OrderForm(
                     part.title(),
                     part.place(),
                     part.gate(),
+                    part.heldByClient(),
                     part.steps().stream().map(this::turned).toList()));
         }
         return new OrderForm(
@@ -133,7 +137,9 @@ public record OrderForm(
     }
 
     private Step turned(Step s) {
-        return s.withWithin(Increment.corresponding(s.within(), unit));
+        Length uneven = s.uneven();
+        Step turned = s.withWithin(Increment.corresponding(s.within(), unit));
+        return uneven == null ? turned : turned.withUneven(Increment.corresponding(uneven, unit));
     }
 
     private LevelCheck turned(LevelCheck check) {
@@ -145,12 +151,12 @@ public record OrderForm(
                 c.id(),
                 c.name(),
                 c.terms(),
-                Increment.corresponding(c.constant(), unit),
+                Increment.said(c.constant(), unit.other()),
                 Increment.corresponding(c.tolerance(), unit));
     }
 
-    /** The same form with only these steps; sums, checks and derived steps that lose a member go with it. */
-    OrderForm select(Set<String> labels, java.util.function.UnaryOperator<Step> change) {
+    /** The same form with only these steps; sums, checks and derived steps that lose a value go with it. */
+    OrderForm select(Set<String> labels, UnaryOperator<Step> change) {
         List<Part> kept = new ArrayList<>();
         for (Part part : parts) {
             List<Step> steps = part.steps().stream()
@@ -160,10 +166,10 @@ public record OrderForm(
                             s.needs().stream().filter(labels::contains).toList()))
                     .toList();
             if (!steps.isEmpty()) {
-                kept.add(new Part(part.letter(), part.title(), part.place(), part.gate(), steps));
+                kept.add(new Part(part.letter(), part.title(), part.place(), part.gate(), part.heldByClient(), steps));
             }
         }
-        return new OrderForm(
+        OrderForm chosen = new OrderForm(
                 id,
                 version,
                 title,
@@ -173,15 +179,53 @@ public record OrderForm(
                 sigmaFactor,
                 cuts,
                 kept,
-                closures.stream().filter(c -> labels.containsAll(c.members())).toList(),
-                orders.stream()
-                        .filter(o -> known(labels, o.more()) && known(labels, o.less()))
-                        .toList(),
-                levels.stream().filter(l -> labels.containsAll(l.members())).toList(),
+                List.of(),
+                List.of(),
+                List.of(),
+                options);
+        return chosen.withSums(closures, orders, levels);
+    }
+
+    /** The same form with its sums and checks. */
+    OrderForm with(List<Closure> sums, List<OrderCheck> checks, List<LevelCheck> heights) {
+        return new OrderForm(
+                id,
+                version,
+                title,
+                unit,
+                increment,
+                selectionOf,
+                sigmaFactor,
+                cuts,
+                parts,
+                sums,
+                checks,
+                heights,
                 options);
     }
 
-    private static boolean known(Set<String> labels, Formula formula) {
-        return formula.terms().keySet().stream().allMatch(l -> labels.contains(l.replaceFirst("-(left|right)$", "")));
+    /** With those of the sums and checks whose values this form has. */
+    private OrderForm withSums(List<Closure> all, List<OrderCheck> checks, List<LevelCheck> heights) {
+        List<Closure> kept = new ArrayList<>();
+        for (Closure c : all) {
+            resolved(c.terms()).ifPresent(t -> kept.add(new Closure(c.id(), c.name(), t, c.constant(), c.tolerance())));
+        }
+        List<OrderCheck> ordered = new ArrayList<>();
+        for (OrderCheck o : checks) {
+            resolved(o.more())
+                    .ifPresent(more -> resolved(o.less())
+                            .ifPresent(less -> ordered.add(new OrderCheck(o.id(), more, less, o.reason()))));
+        }
+        Set<String> labels = steps().stream().map(Step::label).collect(Collectors.toSet());
+        return with(
+                kept,
+                ordered,
+                heights.stream()
+                        .filter(l -> l.members().stream().allMatch(m -> labels.contains(m.step())))
+                        .toList());
+    }
+
+    private Optional<StepSum> resolved(StepSum sum) {
+        return sum.in(this::find, new ArrayList<>());
     }
 }

@@ -11,22 +11,27 @@ import app.misura.core.measure.Place;
 import app.misura.core.measure.Play;
 import app.misura.core.resource.Shipped;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Reads a form from YAML and cross-checks it: every measure in the catalogue, every label of a sum a step of the form,
- * every option that a step depends on asked. All faults are collected and said at once.
+ * Reads a form from YAML and cross-checks it: every measure in the catalogue, every value of a sum one of the form's, every
+ * option and choice that a step depends on asked. All faults are collected and said at once, each with its place.
  */
 public final class OrderFormReader {
+    /** In the order that all forms follow, part S is what the client holds one end of. */
+    private static final String SELF_HELD = "S";
+
     private final Catalogue catalogue;
+    private final List<String> faults = new ArrayList<>();
 
     public OrderFormReader(Catalogue catalogue) {
         this.catalogue = catalogue;
@@ -49,7 +54,12 @@ public final class OrderFormReader {
             @Nullable Double sigmaFactor,
             @Nullable Boolean cuts) {}
 
-    record PartDoc(String title, String place, @Nullable String gate, List<StepDoc> steps) {}
+    record PartDoc(
+            String title,
+            String place,
+            @Nullable String gate,
+            @Nullable Boolean heldByClient,
+            List<StepDoc> steps) {}
 
     record StepDoc(
             String label,
@@ -62,6 +72,7 @@ public final class OrderFormReader {
             @Nullable String play,
             @Nullable String settle,
             @Nullable String within,
+            @Nullable String uneven,
             @Nullable Boolean critical,
             @Nullable Map<String, String> onlyIf,
             @Nullable String derived,
@@ -88,34 +99,60 @@ public final class OrderFormReader {
     public OrderForm read(String yaml, Map<String, OrderForm> known) {
         FormDoc doc = Shipped.parse(yaml, "form", FormDoc.class);
         OrderForm form = doc.selectionOf() == null ? whole(doc) : selection(doc, known);
-        List<String> faults = faults(form);
-        if (!faults.isEmpty()) {
-            throw new IllegalArgumentException("form " + form.id() + ": " + String.join("; ", faults));
-        }
+        new FormCheck(form, faults).check();
+        refuse(doc.id());
         return form;
+    }
+
+    private void refuse(String id) {
+        if (!faults.isEmpty()) {
+            String all = String.join("; ", new LinkedHashSet<>(faults));
+            faults.clear();
+            throw new IllegalArgumentException("form " + id + ": " + all);
+        }
+    }
+
+    /** What a text comes to, or a fault with its place and something to go on with. */
+    private <T> T read(String where, Supplier<T> read, T otherwise) {
+        try {
+            return read.get();
+        } catch (IllegalArgumentException wrong) {
+            faults.add(where + ": " + wrong.getMessage());
+            return otherwise;
+        }
     }
 
     private OrderForm selection(FormDoc doc, Map<String, OrderForm> known) {
         OrderForm base = known.get(doc.selectionOf());
         if (base == null) {
-            throw new IllegalArgumentException("form " + doc.id() + " selects from " + doc.selectionOf()
-                    + ", which is not among " + known.keySet());
+            faults.add("selects from " + doc.selectionOf() + ", which is not among " + known.keySet());
+            refuse(doc.id());
         }
-        Set<String> labels = new LinkedHashSet<>(Objects.requireNonNull(doc.select()));
+        OrderForm parent = Objects.requireNonNull(base).in(read("unit", () -> Unit.parse(doc.unit()), base.unit()));
+        Set<String> labels = new LinkedHashSet<>(orEmpty(doc.select()));
         Set<String> missing = new LinkedHashSet<>(labels);
-        base.steps().forEach(s -> missing.remove(s.label()));
+        parent.steps().forEach(s -> missing.remove(s.label()));
         if (!missing.isEmpty()) {
-            throw new IllegalArgumentException("form " + doc.id() + ": " + base.id() + " has no step " + missing);
+            faults.add(parent.id() + " has no step " + missing);
         }
-        Map<String, String> sides = doc.sides() == null ? Map.of() : doc.sides();
-        OrderForm chosen = base.select(labels, s -> sided(s, sides.get(s.label())));
+        Map<String, StepSide> sides = new LinkedHashMap<>();
+        if (doc.sides() != null) {
+            doc.sides()
+                    .forEach((label, side) ->
+                            sides.put(label, read(label, () -> word(StepSide.class, side), StepSide.NONE)));
+        }
+        OrderForm chosen = parent.select(labels, s -> {
+            StepSide side = sides.get(s.label());
+            return side == null ? s : s.withSide(side);
+        });
+        Unit unit = parent.unit();
         return new OrderForm(
                 doc.id(),
                 doc.version(),
                 doc.title(),
-                base.unit(),
-                base.increment(),
-                base.id(),
+                unit,
+                read("increment", () -> Increment.of(doc.increment(), unit), parent.increment()),
+                parent.id(),
                 doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
                 doc.cuts() == null || doc.cuts(),
                 chosen.parts(),
@@ -125,79 +162,126 @@ public final class OrderFormReader {
                 chosen.options());
     }
 
-    private static Step sided(Step s, @Nullable String side) {
-        return side == null ? s : s.withSide(word(StepSide.class, side));
-    }
-
     private OrderForm whole(FormDoc doc) {
-        Unit unit = Unit.parse(doc.unit());
+        Unit unit = read("unit", () -> Unit.parse(doc.unit()), Unit.CM);
         List<Part> parts = new ArrayList<>();
-        Objects.requireNonNull(doc.parts())
-                .forEach((letter, part) -> parts.add(new Part(
-                        letter,
-                        part.title(),
-                        part.place(),
-                        part.gate() == null ? Part.Gate.NONE : word(Part.Gate.class, part.gate()),
-                        part.steps().stream().map(s -> step(letter, s, unit)).toList())));
-        List<Closure> closures = new ArrayList<>();
-        for (ClosureDoc c : orEmpty(doc.closures())) {
-            closures.add(new Closure(
-                    c.id(),
-                    c.name(),
-                    Formula.parse(c.sum()),
-                    c.constant() == null ? Length.ZERO : length(c.constant(), unit),
-                    length(c.tolerance(), unit)));
-        }
-        List<OrderCheck> orders = new ArrayList<>();
-        for (OrderDoc o : orEmpty(doc.orders())) {
-            orders.add(new OrderCheck(o.id(), Formula.parse(o.more()), Formula.parse(o.less()), o.reason()));
-        }
+        Map<String, PartDoc> partDocs = doc.parts() == null ? Map.of() : doc.parts();
+        partDocs.forEach((letter, part) -> parts.add(part(letter, part, unit)));
         List<Option> options = new ArrayList<>();
         for (OptionDoc o : orEmpty(doc.options())) {
-            options.add(new Option(o.id(), o.title(), o.choices(), o.usual()));
+            read("option " + o.id(), () -> options.add(new Option(o.id(), o.title(), o.choices(), o.usual())), false);
         }
-        return new OrderForm(
+        OrderForm bare = new OrderForm(
                 doc.id(),
                 doc.version(),
                 doc.title(),
                 unit,
-                Increment.of(doc.increment(), unit),
+                read("increment", () -> Increment.of(doc.increment(), unit), Increment.of("1", unit)),
                 null,
-                1,
-                true,
+                doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
+                doc.cuts() == null || doc.cuts(),
                 parts,
-                closures,
-                orders,
-                orEmpty(doc.levels()).stream()
-                        .map(l -> new LevelCheck(l.id(), l.name(), l.members(), length(l.within(), unit)))
-                        .toList(),
+                List.of(),
+                List.of(),
+                List.of(),
                 options);
+        return bare.with(closures(doc, bare), orders(doc, bare), levels(doc, unit));
+    }
+
+    private Part part(String letter, PartDoc part, Unit unit) {
+        return new Part(
+                letter,
+                part.title(),
+                part.place(),
+                part.gate() == null
+                        ? Part.Gate.NONE
+                        : read("part " + letter, () -> word(Part.Gate.class, part.gate()), Part.Gate.NONE),
+                part.heldByClient() != null ? part.heldByClient() : letter.equals(SELF_HELD),
+                part.steps().stream().map(s -> step(letter, s, unit)).toList());
     }
 
     private Step step(String letter, StepDoc s, Unit unit) {
-        Measure measure = s.measure() == null ? null : catalogue.get(s.measure());
-        Map<String, String> only = s.onlyIf() == null ? Map.of() : s.onlyIf();
-        Step.Choice choice = only.isEmpty()
-                ? null
-                : new Step.Choice(
-                        only.keySet().iterator().next(),
-                        only.values().iterator().next());
+        String label = s.label();
+        Measure measure = s.measure() == null ? null : read(label, () -> catalogue.get(s.measure()), null);
         return new Step(
-                s.label(),
+                label,
                 letter,
                 s.name(),
                 measure,
                 orEmpty(s.needs()),
-                s.side() == null ? StepSide.NONE : word(StepSide.class, s.side()),
-                s.condition() == null ? Condition.USUAL : Condition.of(s.condition()),
-                s.at() == null ? Place.ONLY : new Place(s.at()),
-                s.play() == null ? Play.SNUG : Play.named(s.play()).orElseThrow(),
-                s.settle() == null ? Settle.SINGLE : word(Settle.class, s.settle()),
-                s.within() == null ? Length.ZERO : length(s.within(), unit),
+                s.side() == null ? StepSide.NONE : read(label, () -> word(StepSide.class, s.side()), StepSide.NONE),
+                s.condition() == null
+                        ? Condition.USUAL
+                        : read(label, () -> Condition.of(s.condition()), Condition.USUAL),
+                s.at() == null ? Place.ONLY : read(label, () -> new Place(s.at()), Place.ONLY),
+                s.play() == null ? Play.SNUG : read(label, () -> play(s.play()), Play.SNUG),
+                s.settle() == null ? Settle.SINGLE : read(label, () -> word(Settle.class, s.settle()), Settle.SINGLE),
+                s.within() == null ? Length.ZERO : length(label, s.within(), unit),
+                s.uneven() == null ? null : length(label, s.uneven(), unit),
                 Boolean.TRUE.equals(s.critical()),
-                choice,
-                s.derived() == null ? null : Formula.parse(s.derived()),
+                s.onlyIf() == null ? Map.of() : s.onlyIf(),
+                s.derived() == null ? null : sum(label, s.derived()),
                 new Step.Prompt(s.how(), s.place(), s.brief(), s.mind() == null ? "" : s.mind()));
+    }
+
+    private static Play play(String word) {
+        return Play.named(word).orElseThrow(() -> new IllegalArgumentException("no play is called " + word));
+    }
+
+    private List<Closure> closures(FormDoc doc, OrderForm form) {
+        List<Closure> closures = new ArrayList<>();
+        for (ClosureDoc c : orEmpty(doc.closures())) {
+            Length constant =
+                    c.constant() == null ? Length.ZERO : length("closure " + c.id(), c.constant(), form.unit());
+            Length tolerance = length("closure " + c.id(), c.tolerance(), form.unit());
+            values(c.id(), c.sum(), form)
+                    .ifPresent(sum -> closures.add(new Closure(c.id(), c.name(), sum, constant, tolerance)));
+        }
+        return closures;
+    }
+
+    private List<OrderCheck> orders(FormDoc doc, OrderForm form) {
+        List<OrderCheck> orders = new ArrayList<>();
+        for (OrderDoc o : orEmpty(doc.orders())) {
+            Optional<StepSum> more = values(o.id(), o.more(), form);
+            Optional<StepSum> less = values(o.id(), o.less(), form);
+            if (more.isPresent() && less.isPresent()) {
+                orders.add(new OrderCheck(o.id(), more.get(), less.get(), o.reason()));
+            }
+        }
+        return orders;
+    }
+
+    private List<LevelCheck> levels(FormDoc doc, Unit unit) {
+        return orEmpty(doc.levels()).stream()
+                .map(l -> new LevelCheck(
+                        l.id(),
+                        l.name(),
+                        l.members().stream().map(ValueId::parse).toList(),
+                        length("level " + l.id(), l.within(), unit)))
+                .toList();
+    }
+
+    /** A sum over the values that the form has; empty where it names another. */
+    private Optional<StepSum> values(String where, String text, OrderForm form) {
+        StepSum sum = sum(where, text);
+        List<String> own = new ArrayList<>();
+        Optional<StepSum> resolved = sum.in(form::find, own);
+        own.forEach(fault -> faults.add(where + " " + fault));
+        return resolved;
+    }
+
+    private StepSum sum(String where, String text) {
+        return read(where, () -> StepSum.parse(text), new StepSum(Map.of()));
+    }
+
+    private Length length(String where, String text, Unit unit) {
+        return read(
+                where,
+                () -> Entry.parse(text, unit)
+                        .asLength()
+                        .orElseThrow(() -> new IllegalArgumentException(text + " is no length")),
+                Length.ZERO);
     }
 
     /** The constant that is written so: {@code two-agree}. */
@@ -214,72 +298,7 @@ public final class OrderFormReader {
                 of.getSimpleName().toLowerCase(Locale.ROOT) + " must be one of " + words + ", not " + written);
     }
 
-    private static Length length(String text, Unit unit) {
-        return Entry.parse(text, unit)
-                .asLength()
-                .orElseThrow(() -> new IllegalArgumentException(text + " is no length"));
-    }
-
     private static <T> List<T> orEmpty(@Nullable List<T> list) {
         return list == null ? List.of() : list;
-    }
-
-    private static List<String> faults(OrderForm form) {
-        List<String> faults = new ArrayList<>();
-        Set<String> labels = new HashSet<>();
-        Set<String> ids = new HashSet<>();
-        Set<String> options = new HashSet<>();
-        form.options().forEach(o -> options.add(o.id()));
-        for (Step step : form.steps()) {
-            if (!labels.add(step.label())) {
-                faults.add("label " + step.label() + " is there twice");
-            }
-            if (step.name().length() > 20) {
-                faults.add(step.label() + ": name is longer than 20 characters");
-            }
-            if (step.onlyIf() != null && !options.contains(step.onlyIf().option())) {
-                faults.add(step.label() + " depends on " + step.onlyIf().option() + "; there are " + options);
-            }
-            if (step.measure() != null
-                    && step.side() == StepSide.BOTH
-                    && !step.measure().bothSides()) {
-                faults.add(step.label() + ": " + step.measure().code() + " has no sides");
-            }
-        }
-        for (Step step : form.steps()) {
-            step.needs().stream()
-                    .filter(l -> form.find(l).filter(Step::isMark).isEmpty())
-                    .forEach(l -> faults.add(step.label() + " needs " + l + ", which is no mark of the form"));
-        }
-        for (Closure closure : form.closures()) {
-            if (!ids.add(closure.id())) {
-                faults.add("closure " + closure.id() + " is there twice");
-            }
-            check(form, closure.id(), closure.terms(), faults);
-        }
-        for (OrderCheck order : form.orders()) {
-            check(form, order.id(), order.more(), faults);
-            check(form, order.id(), order.less(), faults);
-        }
-        for (LevelCheck level : form.levels()) {
-            level.members().stream()
-                    .filter(l -> form.find(l).isEmpty())
-                    .forEach(l -> faults.add(level.id() + " names " + l + ", which is no step"));
-        }
-        form.steps().stream()
-                .filter(s -> s.derived() != null)
-                .forEach(s -> check(form, s.label(), Objects.requireNonNull(s.derived()), faults));
-        return faults;
-    }
-
-    private static void check(OrderForm form, String id, Formula formula, List<String> faults) {
-        Map<String, Boolean> known = new LinkedHashMap<>();
-        form.steps().forEach(s -> known.put(s.label(), s.takesReadings()));
-        for (String term : formula.terms().keySet()) {
-            if (!known.getOrDefault(term.replaceFirst("-(left|right)$", ""), false)) {
-                faults.add(id + " names " + term + "; steps with readings are "
-                        + known.keySet().stream().filter(known::get).toList());
-            }
-        }
     }
 }

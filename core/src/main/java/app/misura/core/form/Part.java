@@ -3,8 +3,12 @@ package app.misura.core.form;
 import java.util.List;
 import java.util.Locale;
 
-/** Steps that are taken in one posture and place. */
-public record Part(String letter, String title, String place, Gate gate, List<Step> steps) {
+/**
+ * Steps that are taken in one posture and place.
+ *
+ * @param heldByClient whether the client holds one end of the tape: such readings scatter more
+ */
+public record Part(String letter, String title, String place, Gate gate, boolean heldByClient, List<Step> steps) {
     /** What happens to open questions at the end of a part. */
     public enum Gate {
         NONE,

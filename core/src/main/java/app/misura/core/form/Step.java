@@ -6,6 +6,8 @@ import app.misura.core.measure.Measure;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Place;
 import app.misura.core.measure.Play;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,7 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param at where it is taken on a body that has it at several places
  * @param needs marks that must be on the body before it is taken
  * @param within how near two tries must come to agree; only for {@link Settle#TWO_AGREE}
- * @param onlyIf the option and the choice it is asked for; null if always
+ * @param uneven from where on its two sides are asked about; null leaves it to the house
+ * @param onlyIf the choice of each option that it is asked for; empty if always
  * @param derived what it is worked out from; null unless it is a derived step
  */
 public record Step(
@@ -35,13 +38,11 @@ public record Step(
         Play play,
         Settle settle,
         Length within,
+        @Nullable Length uneven,
         boolean critical,
-        @Nullable Choice onlyIf,
-        @Nullable Formula derived,
+        Map<String, String> onlyIf,
+        @Nullable StepSum derived,
         Prompt prompt) {
-
-    /** One choice of one option. */
-    public record Choice(String option, String choice) {}
 
     /**
      * What is said at the step.
@@ -55,27 +56,33 @@ public record Step(
 
     public Step {
         needs = List.copyOf(needs);
+        onlyIf = Collections.unmodifiableMap(new LinkedHashMap<>(onlyIf));
     }
 
     /** The same step taken on another side. */
     Step withSide(StepSide other) {
-        return copy(needs, other, within);
+        return copy(needs, other, within, uneven);
     }
 
     /** The same step with another nearness of tries that agree. */
     Step withWithin(Length other) {
-        return copy(needs, side, other);
+        return copy(needs, side, other, uneven);
+    }
+
+    /** The same step whose sides are asked about from another difference on. */
+    Step withUneven(Length other) {
+        return copy(needs, side, within, other);
     }
 
     /** The same step on a form that has only some of the marks. */
     Step withNeeds(List<String> other) {
-        return copy(other, side, within);
+        return copy(other, side, within, uneven);
     }
 
-    private Step copy(List<String> marks, StepSide taken, Length nearness) {
+    private Step copy(List<String> marks, StepSide taken, Length nearness, @Nullable Length apart) {
         return new Step(
-                label, part, name, measure, marks, taken, condition, at, play, settle, nearness, critical, onlyIf,
-                derived, prompt);
+                label, part, name, measure, marks, taken, condition, at, play, settle, nearness, apart, critical,
+                onlyIf, derived, prompt);
     }
 
     public boolean isMark() {
@@ -102,6 +109,6 @@ public record Step(
 
     /** Whether the step is asked for under these answers. */
     public boolean isAsked(Map<String, String> answers) {
-        return onlyIf == null || onlyIf.choice().equals(answers.get(onlyIf.option()));
+        return onlyIf.entrySet().stream().allMatch(e -> e.getValue().equals(answers.get(e.getKey())));
     }
 }

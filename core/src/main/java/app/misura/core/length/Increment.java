@@ -55,6 +55,12 @@ public record Increment(Length step, Unit unit) {
         };
     }
 
+    /** A stated length as it is said on a tape: to the eighth of an inch, or the millimetre. 3.5 cm is 1 3/8 in. */
+    public static Length said(Length length, Unit on) {
+        String finest = on == Unit.INCH ? "0.125" : "0.1";
+        return of(finest, on).snap(length);
+    }
+
     /** The fractions of an inch that can be written on a tape of this increment, finest first; none on a centimetre tape. */
     public List<String> fractions() {
         return unit == Unit.CM

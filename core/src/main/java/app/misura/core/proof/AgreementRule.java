@@ -26,7 +26,7 @@ final class AgreementRule implements ProofRule {
                 .filter(r -> r.length() != null)
                 .map(r -> evidence.text(java.util.Objects.requireNonNull(r.length())))
                 .toList();
-        String id = settled.id();
+        String id = settled.id().toString();
         String within = evidence.text(settled.step().within()) + " " + evidence.unit();
         String said = String.join(" and ", tries);
         Map<String, Object> numbers = new LinkedHashMap<>();
@@ -41,7 +41,7 @@ final class AgreementRule implements ProofRule {
         return new Finding(
                 "agreement",
                 one ? Severity.NOTE : Severity.WARNING,
-                List.of(Evidence.label(id)),
+                List.of(settled.step().label()),
                 numbers,
                 sentence,
                 "Take the tape off and take " + id + " once more.");

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param waiting members that are not read yet, in form order
  */
 public record Bracket(
-        Closure closure, State state, @Nullable Length gap, List<String> waiting) {
+        Closure closure, State state, @Nullable Length gap, List<ValueId> waiting) {
 
     public enum State {
         /** No member is read. */

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
@@ -15,11 +16,11 @@ import java.util.Set;
 /** How each sum of the form stands: waiting, closed, gaping or judged wrong. */
 final class Brackets {
     private final Sheet sheet;
-    private final Map<String, Settled> settled;
+    private final Map<ValueId, Settled> settled;
     private final Adjustment adjustment;
-    private final Set<String> asked = new HashSet<>();
+    private final Set<ValueId> asked = new HashSet<>();
 
-    Brackets(Sheet sheet, Map<String, Settled> settled, Adjustment adjustment) {
+    Brackets(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
         this.sheet = sheet;
         this.settled = settled;
         this.adjustment = adjustment;
@@ -39,7 +40,7 @@ final class Brackets {
         if (!asked.containsAll(closure.members())) {
             return new Bracket(closure, Bracket.State.NOT_CHECKED, null, List.of());
         }
-        List<String> waiting = sheet.slots().stream()
+        List<ValueId> waiting = sheet.slots().stream()
                 .map(Sheet.Slot::id)
                 .filter(closure::concerns)
                 .filter(id -> Sheet.length(settled, id).isEmpty())
@@ -61,7 +62,7 @@ final class Brackets {
     /** Parts and constant less the whole, exactly; empty while a member is missing. */
     private Optional<Length> gap(Closure closure) {
         double sum = closure.constant().nanometres();
-        for (Map.Entry<String, Double> term : closure.terms().terms().entrySet()) {
+        for (Map.Entry<ValueId, Double> term : closure.terms().terms().entrySet()) {
             Optional<Length> length = Sheet.length(settled, term.getKey());
             if (length.isEmpty()) {
                 return Optional.empty();
@@ -75,9 +76,13 @@ final class Brackets {
     /** The sums that the strongest suspects are in and that gape; where none gapes, the one that gapes most. */
     private Set<String> wrong() {
         Set<String> wrong = new HashSet<>();
-        Set<String> group = new HashSet<>();
-        adjustment.removals().forEach(r -> group.addAll(r.group()));
-        adjustment.suspects().forEach(s -> group.addAll(s.members()));
+        Set<ValueId> group = new HashSet<>();
+        adjustment.removals().stream()
+                .filter(r -> !Evidence.isOnePair(r.group()))
+                .forEach(r -> r.group().forEach(id -> group.add(ValueId.parse(id))));
+        adjustment.suspects().stream()
+                .filter(s -> !Evidence.isOnePair(s.members()))
+                .forEach(s -> s.members().forEach(id -> group.add(ValueId.parse(id))));
         if (group.isEmpty()) {
             return wrong;
         }

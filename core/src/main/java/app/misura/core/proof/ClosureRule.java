@@ -13,8 +13,16 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 
-/** Do the sums close? A gap over the form's tolerance is a note; what the adjustment judges is a fault. */
+/**
+ * Do the sums close? A gap over the form's tolerance is a note; one that honest tapes hardly give is a warning; what the
+ * adjustment judges is a fault.
+ */
 final class ClosureRule implements ProofRule {
+    /** A gap of so many tolerances, and of so many standard deviations of honest tapes, is looked at. */
+    private static final int TOLERANCES = 3;
+
+    private static final double DEVIATIONS = 2.2;
+
     @Override
     public List<Finding> findings(Evidence evidence) {
         List<Finding> findings = new ArrayList<>();
@@ -28,9 +36,39 @@ final class ClosureRule implements ProofRule {
             findings.add(contradiction(evidence));
         }
         for (Adjustment.Suspect suspect : adjustment.suspects()) {
-            findings.add(wrong(suspect, evidence));
+            if (!Evidence.isOnePair(suspect.members())) {
+                findings.add(wrong(suspect, evidence));
+            }
+        }
+        List<Adjustment.Removal> removals = adjustment.removals();
+        for (Adjustment.Removal second : removals.subList(Math.min(1, removals.size()), removals.size())) {
+            if (!Evidence.isOnePair(second.group())) {
+                findings.add(wrongToo(second, evidence));
+            }
         }
         return findings;
+    }
+
+    /** What is still wrong once the strongest is set aside. */
+    private static Finding wrongToo(Adjustment.Removal removal, Evidence evidence) {
+        List<String> steps =
+                removal.group().stream().map(Evidence::label).distinct().toList();
+        Map<String, Object> numbers = new LinkedHashMap<>();
+        Double error = removal.error();
+        if (error != null) {
+            numbers.put("error", error);
+        }
+        String about = error == null ? "" : " by about " + Sentence.about(error, evidence.sheet());
+        String sentence = steps.size() == 1
+                ? steps.get(0) + " is wrong too" + about + "."
+                : "One of " + String.join(", ", removal.group()) + " is wrong too" + about + ".";
+        return new Finding(
+                "closure-wrong",
+                Severity.FAULT,
+                steps,
+                numbers,
+                sentence,
+                "Take " + Sentence.either(steps) + " again.");
     }
 
     private static Finding gap(Bracket bracket, Evidence evidence) {
@@ -39,20 +77,33 @@ final class ClosureRule implements ProofRule {
         numbers.put("closure", bracket.closure().id());
         numbers.put("gap", evidence.number(gap.abs()));
         numbers.put("tolerance", evidence.number(bracket.closure().tolerance()));
+        boolean large = isLarge(bracket, gap, evidence);
         return new Finding(
                 "closure-gap",
-                Severity.NOTE,
-                bracket.closure().members(),
+                large ? Severity.WARNING : Severity.NOTE,
+                bracket.closure().labels(),
                 numbers,
                 said(bracket.closure(), gap, evidence) + "; the form allows "
                         + evidence.text(bracket.closure().tolerance()) + ".",
-                "An honest tape may give this; nothing need be taken again.");
+                large
+                        ? "An honest tape hardly gives this: take one of "
+                                + String.join(", ", bracket.closure().labels()) + " again."
+                        : "An honest tape may give this; nothing need be taken again.");
+    }
+
+    private static boolean isLarge(Bracket bracket, Length gap, Evidence evidence) {
+        Adjustment.ClosureGap judged =
+                evidence.adjustment().gap(bracket.closure().id());
+        Double z = judged == null ? null : judged.z();
+        return gap.abs().compareTo(bracket.closure().tolerance().times(TOLERANCES)) > 0
+                && z != null
+                && Math.abs(z) > DEVIATIONS;
     }
 
     /** The sum and its gap with its direction: "S2 + D3 is 5.0 over S1". */
     static String said(Closure closure, Length gap, Evidence evidence) {
-        return String.join(" + ", closure.parts()) + " is " + evidence.text(gap.abs())
-                + (gap.isPositive() ? " over " : " under ") + String.join(" + ", closure.wholes());
+        return closure.said(closure.parts()) + " is " + evidence.text(gap.abs())
+                + (gap.isPositive() ? " over " : " under ") + closure.said(closure.wholes());
     }
 
     private static Finding contradiction(Evidence evidence) {

@@ -1,15 +1,56 @@
 package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
+import app.misura.core.measure.Kind;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 
 /** What the rules look at. */
-record Evidence(Sheet sheet, Map<String, Settled> settled, Adjustment adjustment, List<Bracket> brackets) {
+record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Bracket> brackets) {
+
+    /**
+     * The groups that sums prove wrong. Left and right of one step alone are no such group: sides may really differ, and
+     * nothing says which of them does.
+     */
+    List<Adjustment.Removal> wrong() {
+        return adjustment.removals().stream().filter(r -> !isOnePair(r.group())).toList();
+    }
+
+    /** Whether a group is nothing but the two sides of one step. */
+    static boolean isOnePair(List<String> group) {
+        return group.size() == 2
+                && group.stream().map(ValueId::parse).allMatch(v -> v.side() != null)
+                && label(group.get(0)).equals(label(group.get(1)));
+    }
+
+    /** Whether any sum of the form could be judged. */
+    boolean checksItself() {
+        return brackets.stream().anyMatch(Bracket::isJudged);
+    }
+
+    /** Critical lengths and loops that are read and stand in no sum that closes, in form order. */
+    List<ValueId> unproved() {
+        return settled.values().stream()
+                .filter(s -> s.step().critical()
+                        && s.length() != null
+                        && isSummed(s.step().taken().kind()))
+                .map(Settled::id)
+                .filter(id -> brackets.stream()
+                        .noneMatch(b ->
+                                b.state() == Bracket.State.CLOSED && b.closure().concerns(id)))
+                .toList();
+    }
+
+    /** Girths and widths do not add up; lengths and loops do. */
+    private static boolean isSummed(Kind kind) {
+        return kind != Kind.GIRTH && kind != Kind.WIDTH && kind != Kind.WISH && kind != Kind.MASS;
+    }
 
     String text(Length length) {
         return LengthText.column(length, sheet.unit());
@@ -23,8 +64,13 @@ record Evidence(Sheet sheet, Map<String, Settled> settled, Adjustment adjustment
         return sheet.unit().symbol();
     }
 
-    /** The label of a value's step. */
+    /** The labels of the steps of some values, each once, in order. */
+    static List<String> labels(Collection<ValueId> values) {
+        return values.stream().map(ValueId::step).distinct().toList();
+    }
+
+    /** The label of the step of a value that the adjustment names. */
     static String label(String id) {
-        return id.replaceFirst("-(left|right)$", "");
+        return ValueId.parse(id).step();
     }
 }

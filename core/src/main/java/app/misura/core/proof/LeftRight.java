@@ -1,8 +1,10 @@
 package app.misura.core.proof;
 
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -18,12 +20,12 @@ public record LeftRight(Step step, Length left, Length right) {
     public static final Length APART = Length.of("2.5", Unit.CM);
 
     /** Every step with a value on each side, in form order. */
-    public static List<LeftRight> of(Map<String, Settled> settled) {
+    public static List<LeftRight> of(Map<ValueId, Settled> settled) {
         List<LeftRight> pairs = new ArrayList<>();
         for (Settled left : settled.values()) {
             Length l = left.length();
-            if (l != null && left.id().endsWith("-left")) {
-                Sheet.length(settled, left.step().label() + "-right")
+            if (l != null && left.id().side() == Side.LEFT) {
+                Sheet.length(settled, new ValueId(left.step().label(), Side.RIGHT))
                         .ifPresent(r -> pairs.add(new LeftRight(left.step(), l, r)));
             }
         }
@@ -36,6 +38,7 @@ public record LeftRight(Step step, Length left, Length right) {
 
     /** Whether one piece serves both sides. */
     public boolean isEven() {
-        return apart().compareTo(APART) <= 0;
+        Length own = step.uneven();
+        return apart().compareTo(own == null ? APART : own) <= 0;
     }
 }

@@ -3,6 +3,7 @@ package app.misura.core.proof;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.LevelCheck;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -18,9 +19,9 @@ final class LevelRule implements ProofRule {
         List<Finding> findings = new ArrayList<>();
         for (LevelCheck check : evidence.sheet().form().levels()) {
             Map<String, Length> heights = new LinkedHashMap<>();
-            for (String label : check.members()) {
-                Optional<Length> length = Sheet.length(evidence.settled(), label);
-                length.ifPresent(l -> heights.put(label, l));
+            for (ValueId member : check.members()) {
+                Optional<Length> length = Sheet.length(evidence.settled(), member);
+                length.ifPresent(l -> heights.put(member.toString(), l));
             }
             if (heights.size() > 1) {
                 Length low = heights.values().stream().min(Length::compareTo).orElseThrow();

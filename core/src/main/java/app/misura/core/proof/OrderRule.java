@@ -2,8 +2,9 @@ package app.misura.core.proof;
 
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
-import app.misura.core.form.Formula;
 import app.misura.core.form.OrderCheck;
+import app.misura.core.form.StepSum;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -29,9 +30,9 @@ final class OrderRule implements ProofRule {
         return findings;
     }
 
-    private static Optional<Double> value(Formula formula, Evidence evidence) {
+    private static Optional<Double> value(StepSum formula, Evidence evidence) {
         double sum = 0;
-        for (Map.Entry<String, Double> term : formula.terms().entrySet()) {
+        for (Map.Entry<ValueId, Double> term : formula.terms().entrySet()) {
             Optional<Length> length = Sheet.length(evidence.settled(), term.getKey());
             if (length.isEmpty()) {
                 return Optional.empty();
@@ -43,8 +44,8 @@ final class OrderRule implements ProofRule {
 
     private static Finding finding(OrderCheck check, double more, double less, Evidence evidence) {
         Set<String> steps = new LinkedHashSet<>();
-        check.more().terms().keySet().forEach(id -> steps.add(Evidence.label(id)));
-        check.less().terms().keySet().forEach(id -> steps.add(Evidence.label(id)));
+        check.more().terms().keySet().forEach(id -> steps.add(id.step()));
+        check.less().terms().keySet().forEach(id -> steps.add(id.step()));
         Length greater = new Length(Math.round(more));
         Length smaller = new Length(Math.round(less));
         Map<String, Object> numbers = new LinkedHashMap<>();

@@ -4,6 +4,7 @@ import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Kind;
 import app.misura.core.reading.Settled;
@@ -20,15 +21,15 @@ import java.util.Set;
  * Are these numbers one body? Everything the core has to say of one sheet. Cheap enough to be made again at every
  * reading.
  *
- * <p>A sum over its tolerance alone is a note; when the adjustment's gate flags, the strongest group is a fault. Faults
- * make the verdict, else an unread critical step, else warnings.
+ * <p>A sum over its tolerance alone is a note, far over it a warning; when the adjustment's gate flags, the strongest group
+ * is a fault. Faults make the verdict, else an unread critical step, else warnings.
  *
  * @param findings cheap rules first, each rule's in form order
  * @param retake the fewest steps to take again, in form order
  */
 public record Proof(
         Sheet sheet,
-        Map<String, Settled> settled,
+        Map<ValueId, Settled> settled,
         Adjustment adjustment,
         List<Bracket> brackets,
         List<Finding> findings,
@@ -50,13 +51,13 @@ public record Proof(
 
     /** Proves a sheet. */
     public static Proof of(Sheet sheet) {
-        Map<String, Settled> settled = sheet.settled();
+        Map<ValueId, Settled> settled = sheet.settled();
         Adjustment adjustment = Adjustment.of(SheetNetwork.of(sheet, settled));
         List<Bracket> brackets = new Brackets(sheet, settled, adjustment).all();
         Evidence evidence = new Evidence(sheet, settled, adjustment, brackets);
         List<Finding> findings = new ArrayList<>();
         ProofRule.ALL.forEach(rule -> findings.addAll(rule.findings(evidence)));
-        List<String> missing = sheet.slots().stream()
+        List<ValueId> missing = sheet.slots().stream()
                 .filter(slot -> slot.step().taken().kind() != Kind.WISH)
                 .map(Sheet.Slot::id)
                 .filter(id -> !settled.containsKey(id))
@@ -73,7 +74,7 @@ public record Proof(
                 unchecked(sheet, adjustment, brackets));
     }
 
-    private static Verdict verdict(Sheet sheet, Map<String, Settled> settled, List<Finding> findings) {
+    private static Verdict verdict(Sheet sheet, Map<ValueId, Settled> settled, List<Finding> findings) {
         if (findings.stream().anyMatch(Finding::isFault)) {
             return Verdict.FAULTS;
         }
@@ -87,7 +88,9 @@ public record Proof(
 
     private static List<String> retake(Sheet sheet, Adjustment adjustment, List<Finding> findings) {
         Set<String> ask = new LinkedHashSet<>();
-        adjustment.removals().forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
+        adjustment.removals().stream()
+                .filter(r -> !Evidence.isOnePair(r.group()))
+                .forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
         findings.stream()
                 .filter(f -> f.isFault() && !f.rule().equals("closure-wrong"))
                 .forEach(f -> ask.addAll(f.steps()));
@@ -104,22 +107,23 @@ public record Proof(
             boolean any = false;
             for (Bracket bracket : brackets) {
                 Closure closure = bracket.closure();
-                if (closure.concerns(id)) {
+                if (closure.concerns(ValueId.parse(id))) {
                     any = true;
-                    would.addAll(bracket.waiting());
+                    bracket.waiting().forEach(w -> would.add(w.toString()));
                 }
             }
-            list.add(new Unchecked(id, !any, List.copyOf(would)));
+            list.add(new Unchecked(ValueId.parse(id), !any, List.copyOf(would)));
         }
         return list;
     }
 
-    public Optional<Length> value(String id) {
+    public Optional<Length> value(ValueId id) {
         return Sheet.length(settled, id);
     }
 
     /** The correction of a suspected value; empty where it is not under suspicion. */
-    public Optional<Adjustment.Correction> correction(String id) {
+    public Optional<Adjustment.Correction> correction(ValueId value) {
+        String id = value.toString();
         return adjustment.suspects().stream()
                 .filter(s -> s.corrections().containsKey(id))
                 .map(s -> s.corrections().get(id))
@@ -127,8 +131,12 @@ public record Proof(
     }
 
     /** Ids under suspicion, in form order. */
-    public List<String> suspected() {
-        return adjustment.removals().stream().flatMap(r -> r.group().stream()).toList();
+    public List<ValueId> suspected() {
+        return adjustment.removals().stream()
+                .filter(r -> !Evidence.isOnePair(r.group()))
+                .flatMap(r -> r.group().stream())
+                .map(ValueId::parse)
+                .toList();
     }
 
     public List<Bracket> bracketsOf(String label) {

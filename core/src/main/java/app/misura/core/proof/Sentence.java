@@ -2,86 +2,125 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.measure.Kind;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 
 /**
- * What the proof says, in one breath.
+ * What the proof says, in one breath, and never more than is known: the first that is true of a fault, readings to come,
+ * warnings, one body, nothing that contradicts itself, nothing that checks itself.
  *
  * @param head whether this is one body and, if not, what is wrong
  * @param rest what is to be said of the others; may be empty
  */
 public record Sentence(String head, String rest) {
 
+    private static final int MOST_NAMED = 6;
+
     public String whole() {
         return rest.isEmpty() ? head : head + " " + rest;
     }
 
-    static Sentence of(Evidence evidence, List<Finding> findings, List<String> missing) {
-        Adjustment adjustment = evidence.adjustment();
-        return switch (adjustment.status()) {
-            case CONTRADICTORY ->
-                new Sentence("The sums of this form contradict each other.", "No reading is to blame.");
-            case UNRESOLVED -> new Sentence("Too much disagrees: measure again.", "");
-            case RESOLVED, RESOLVED_UNVERIFIED -> wrong(evidence, adjustment);
-            case NOTHING_TO_CHECK, CONSISTENT -> calm(evidence, findings, missing);
-        };
+    static Sentence of(Evidence evidence, List<Finding> findings, List<ValueId> missing) {
+        List<Finding> faults = findings.stream().filter(Finding::isFault).toList();
+        if (!faults.isEmpty()) {
+            return faults(evidence, faults, toCome(missing));
+        }
+        List<Finding> warnings =
+                findings.stream().filter(f -> f.severity() == Severity.WARNING).toList();
+        if (!missing.isEmpty()) {
+            return soFar(evidence, warnings, toCome(missing));
+        }
+        return warnings.isEmpty()
+                ? calm(evidence)
+                : new Sentence("Nothing is proved wrong; " + look(warnings), said(warnings));
     }
 
-    private static Sentence wrong(Evidence evidence, Adjustment adjustment) {
-        List<Adjustment.Removal> removals = adjustment.removals();
-        String rest = adjustment.status() == Adjustment.Status.RESOLVED
-                ? "Everything else agrees."
-                : "Nothing else checks it.";
-        if (removals.size() == 1) {
-            Adjustment.Suspect suspect = adjustment.suspects().get(0);
-            return new Sentence(suspect(suspect, evidence), rest);
+    private static Sentence faults(Evidence evidence, List<Finding> faults, String toCome) {
+        if (evidence.adjustment().status() == Adjustment.Status.UNRESOLVED) {
+            return new Sentence("Too much disagrees: measure again.", "");
         }
-        List<String> named = removals.stream().map(r -> either(r.group())).toList();
-        boolean sure = removals.stream().allMatch(r -> r.group().size() == 1);
-        String joined = sure ? String.join(" and ", named) : String.join("; and ", named);
+        List<Adjustment.Removal> wrong = evidence.wrong();
+        boolean onlySums = faults.stream().allMatch(f -> f.rule().equals("closure-wrong"));
+        if (wrong.isEmpty() || !onlySums) {
+            String more = faults.size() == 1 ? toCome : (faults.size() - 1) + " more below.";
+            return new Sentence(faults.get(0).sentence(), more);
+        }
+        String rest = evidence.adjustment().status() == Adjustment.Status.RESOLVED
+                ? "Everything else that is checked agrees."
+                : "Nothing else checks it.";
+        if (wrong.size() == 1) {
+            return new Sentence(faults.get(0).sentence(), rest);
+        }
+        List<String> named = wrong.stream().map(r -> either(r.group())).toList();
+        boolean sure = wrong.stream().allMatch(r -> r.group().size() == 1);
         return new Sentence(
-                sure ? "Two numbers are wrong: " + joined + "." : "Two numbers are wrong: " + joined + ", one of each.",
+                "Two numbers are wrong: " + String.join(sure ? " and " : "; and ", named)
+                        + (sure ? "." : ", one of each."),
                 rest);
     }
 
-    private static Sentence calm(Evidence evidence, List<Finding> findings, List<String> missing) {
-        String toCome = missing.isEmpty()
-                ? ""
-                : missing.size() > 6
-                        ? missing.size() + " readings are still to come."
-                        : "Still to come: " + String.join(", ", missing) + ".";
-        List<Finding> faults = findings.stream().filter(Finding::isFault).toList();
-        if (!faults.isEmpty()) {
-            return new Sentence(
-                    faults.get(0).sentence(), faults.size() > 1 ? faults.size() - 1 + " more below." : toCome);
+    private static String toCome(List<ValueId> missing) {
+        if (missing.isEmpty()) {
+            return "";
         }
+        return missing.size() > MOST_NAMED
+                ? missing.size() + " readings are still to come."
+                : "Still to come: " + names(missing) + ".";
+    }
+
+    private static String names(List<ValueId> values) {
+        return values.stream().map(ValueId::toString).collect(Collectors.joining(", "));
+    }
+
+    private static Sentence soFar(Evidence evidence, List<Finding> warnings, String toCome) {
         if (evidence.settled().isEmpty()) {
             return new Sentence("Nothing is taken yet.", toCome);
         }
-        if (evidence.adjustment().status() == Adjustment.Status.NOTHING_TO_CHECK) {
-            return new Sentence("Nothing here checks itself.", toCome);
+        if (!warnings.isEmpty()) {
+            return new Sentence("So far nothing is proved wrong; " + look(warnings), said(warnings) + " " + toCome);
         }
-        return new Sentence(
-                toCome.isEmpty() ? "These numbers are one body." : "So far these numbers are one body.", toCome);
+        return evidence.checksItself()
+                ? new Sentence("So far nothing contradicts itself.", toCome)
+                : new Sentence("Nothing checks itself yet.", toCome);
     }
 
-    /** "One number is wrong: step S2, about 5 cm too long." or "Either D1 or D3 is wrong; one more reading tells." */
-    static String suspect(Adjustment.Suspect suspect, Evidence evidence) {
-        if (suspect.members().size() > 1) {
-            String either = either(suspect.members());
-            return Character.toUpperCase(either.charAt(0)) + either.substring(1) + " is wrong; one more reading tells.";
+    private static String look(List<Finding> warnings) {
+        return warnings.size() == 1 ? "1 thing to look at." : warnings.size() + " things to look at.";
+    }
+
+    private static String said(List<Finding> warnings) {
+        return warnings.get(0).sentence();
+    }
+
+    private static Sentence calm(Evidence evidence) {
+        if (!evidence.checksItself()) {
+            return new Sentence("Nothing here checks itself.", "");
         }
+        List<ValueId> unproved = evidence.unproved();
+        if (unproved.isEmpty()) {
+            return new Sentence("These numbers are one body.", "");
+        }
+        String are = unproved.size() == 1 ? " is" : " are";
+        return new Sentence("Nothing here contradicts itself.", names(unproved) + are + " checked by nothing.");
+    }
+
+    /** "One number is wrong: S2, about 5 cm too long." or "One of D1, D3 is wrong by about 5 cm." */
+    static String suspect(Adjustment.Suspect suspect, Evidence evidence) {
         String id = suspect.members().get(0);
-        Map<String, Adjustment.Correction> corrections = suspect.corrections();
-        double error = java.util.Objects.requireNonNull(corrections.get(id)).error();
-        return "One number is wrong: step " + id + ", about " + about(error, evidence.sheet()) + " "
-                + tooMuch(id, error, evidence.sheet()) + ".";
+        double error = Objects.requireNonNull(suspect.corrections().get(id)).error();
+        String about = about(error, evidence.sheet());
+        if (suspect.members().size() > 1) {
+            return "One of " + String.join(", ", suspect.members()) + " is wrong by about " + about + ".";
+        }
+        return "One number is wrong: " + id + ", about " + about + " " + tooMuch(id, error, evidence.sheet()) + ".";
     }
 
     static String either(List<String> ids) {

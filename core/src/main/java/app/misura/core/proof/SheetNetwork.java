@@ -2,9 +2,11 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Network;
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Kind;
+import app.misura.core.measure.Side;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -20,17 +22,16 @@ public final class SheetNetwork {
     /** What a reading whose one end the client holds scatters more than a measurer's own. House default. */
     private static final double SELF_HELD = 1.3;
 
-    private static final String SELF_HELD_PART = "S";
     /** How much left and right of one body differ in a girth or an elementary length: standard deviation, cm. House default. */
     private static final double LEFT_RIGHT_CM = 0.6;
 
     private SheetNetwork() {}
 
-    public static Network of(Sheet sheet, Map<String, Settled> settled) {
+    public static Network of(Sheet sheet, Map<ValueId, Settled> settled) {
         List<Network.Measure> measures = new ArrayList<>();
         List<Network.Closure> closures = new ArrayList<>();
-        Set<String> ids = new HashSet<>();
-        Map<String, String> leftOf = new LinkedHashMap<>();
+        Set<ValueId> ids = new HashSet<>();
+        Map<String, ValueId> leftOf = new LinkedHashMap<>();
         for (Sheet.Slot slot : sheet.slots()) {
             if (slot.step().taken().kind() == Kind.WISH) {
                 continue;
@@ -45,7 +46,7 @@ public final class SheetNetwork {
             if (ids.containsAll(closure.members())) {
                 closures.add(new Network.Closure(
                         closure.id(),
-                        closure.terms().terms(),
+                        terms(closure),
                         closure.constant().to(sheet.unit()),
                         closure.tolerance().to(sheet.unit()) / 2));
             }
@@ -54,10 +55,16 @@ public final class SheetNetwork {
         return new Network(Network.Settings.USUAL, measures, closures);
     }
 
+    private static Map<String, Double> terms(Closure closure) {
+        Map<String, Double> terms = new LinkedHashMap<>();
+        closure.terms().terms().forEach((value, factor) -> terms.put(value.toString(), factor));
+        return terms;
+    }
+
     private static Network.Closure leftRight(String label, Unit unit) {
         Map<String, Double> terms = new LinkedHashMap<>();
-        terms.put(label + "-left", 1.0);
-        terms.put(label + "-right", -1.0);
+        terms.put(new ValueId(label, Side.LEFT).toString(), 1.0);
+        terms.put(new ValueId(label, Side.RIGHT).toString(), -1.0);
         return new Network.Closure(leftRightId(label), terms, 0, cm(LEFT_RIGHT_CM, unit));
     }
 
@@ -68,7 +75,7 @@ public final class SheetNetwork {
     private static Network.Measure measure(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
         Length length = settled == null ? null : settled.length();
         return new Network.Measure(
-                slot.id(),
+                slot.id().toString(),
                 length == null ? null : length.to(sheet.unit()),
                 cm(sdCm(sheet, slot, settled), sheet.unit()),
                 sheet.form().increment().step().to(sheet.unit()));
@@ -77,7 +84,7 @@ public final class SheetNetwork {
     /** Standard deviation of one settled value in cm: the catalogue's, wider where the client holds the tape. */
     public static double sdCm(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
         double sd = slot.step().taken().sdCm() * sheet.form().sigmaFactor();
-        if (slot.step().part().equals(SELF_HELD_PART)) {
+        if (sheet.form().partOf(slot.step()).heldByClient()) {
             sd *= SELF_HELD;
         }
         return settled == null ? sd : sd / Math.sqrt(settled.agreeing());

@@ -39,7 +39,7 @@ final class SpanRule implements ProofRule {
         String value = evidence.text(length) + " " + evidence.unit();
         String name = measure.name().toLowerCase(Locale.ROOT);
         Unit likelier = measure.likelierUnit(length, evidence.sheet().unit(), scale);
-        String id = settled.id();
+        String id = settled.id().toString();
         String sentence;
         if (likelier != null) {
             sentence = "Step " + id + " reads " + value + ", which looks like "
@@ -58,7 +58,7 @@ final class SpanRule implements ProofRule {
         return Optional.of(new Finding(
                 fit.isImpossible() ? "hard-limit" : "span",
                 fit.isImpossible() ? Severity.FAULT : Severity.WARNING,
-                List.of(Evidence.label(id)),
+                List.of(settled.step().label()),
                 numbers,
                 sentence,
                 fit.isImpossible() ? "Take " + id + " again." : "Look once more, or go on: bodies differ."));

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
@@ -19,9 +20,10 @@ public final class SumWords {
      */
     public static String direction(Bracket bracket, Unit unit) {
         var gap = Objects.requireNonNull(bracket.gap(), "the sum is not judged yet");
-        return String.join(" + ", bracket.closure().parts()) + " is " + LengthText.column(gap.abs(), unit)
+        Closure closure = bracket.closure();
+        return closure.said(closure.parts()) + " is " + LengthText.column(gap.abs(), unit)
                 + (gap.isPositive() ? " over " : " under ")
-                + String.join(" + ", bracket.closure().wholes());
+                + closure.said(closure.wholes());
     }
 
     /**
@@ -34,9 +36,7 @@ public final class SumWords {
         String name = name(closure);
         if (gap == null) {
             return name + ": " + named(closure.parts(), closure) + " is " + named(closure.wholes(), closure) + "; "
-                    + (bracket.waiting().isEmpty()
-                            ? "not checked"
-                            : "waits for " + String.join(" and ", bracket.waiting()));
+                    + (bracket.waiting().isEmpty() ? "not checked" : "waits for " + joined(" and ", bracket.waiting()));
         }
         Unit unit = proof.sheet().unit();
         double whole = closure.wholes().stream()
@@ -51,19 +51,23 @@ public final class SumWords {
                 + LengthText.column(closure.tolerance(), unit);
     }
 
-    private static double factor(Closure closure, String label) {
-        return Math.abs(Objects.requireNonNull(closure.terms().terms().get(label)));
+    private static String joined(String between, List<ValueId> values) {
+        return values.stream().map(ValueId::toString).collect(Collectors.joining(between));
     }
 
-    private static Length value(Proof proof, String label) {
+    private static double factor(Closure closure, ValueId value) {
+        return closure.factor(value);
+    }
+
+    private static Length value(Proof proof, ValueId label) {
         return proof.value(label).orElseThrow();
     }
 
-    private static String named(List<String> labels, Closure closure) {
+    private static String named(List<ValueId> labels, Closure closure) {
         return labels.stream().map(l -> times(factor(closure, l)) + l).collect(Collectors.joining(" plus "));
     }
 
-    private static String valued(List<String> labels, Closure closure, Proof proof, String between) {
+    private static String valued(List<ValueId> labels, Closure closure, Proof proof, String between) {
         return labels.stream()
                 .map(l -> times(factor(closure, l))
                         + l
@@ -83,7 +87,7 @@ public final class SumWords {
             case CLOSED -> name + " closes";
             case GAP, WRONG -> name + ": " + direction(bracket, unit);
             case NOT_CHECKED -> name + " is not checked";
-            case TO_COME, OPEN -> name + " waits for " + String.join(", ", bracket.waiting());
+            case TO_COME, OPEN -> name + " waits for " + joined(", ", bracket.waiting());
         };
     }
 

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.form.ValueId;
 import java.util.List;
 
 /** Why the proof suspects what it suspects, in one sentence or two. */
@@ -15,7 +16,7 @@ public final class Why {
         Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
         List<Bracket> gaping = proof.brackets().stream()
                 .filter(b -> b.state() == Bracket.State.WRONG)
-                .filter(b -> suspect.members().stream().anyMatch(b.closure()::concerns))
+                .filter(b -> suspect.members().stream().map(ValueId::parse).anyMatch(b.closure()::concerns))
                 .toList();
         if (gaping.isEmpty()) {
             return "Left and right of one step lie further apart than the two sides of a body do.";
@@ -30,8 +31,8 @@ public final class Why {
         if (gaping.size() > 1) {
             return "The " + names + " gape, and " + id + " is the step they share.";
         }
-        List<String> others = gaping.get(0).closure().members().stream()
-                .filter(m -> !m.equals(id))
+        List<String> others = gaping.get(0).closure().labels().stream()
+                .filter(m -> !ValueId.parse(id).isOf(m))
                 .filter(m -> proof.bracketsOf(m).stream().anyMatch(b -> b.state() == Bracket.State.CLOSED))
                 .toList();
         return "Only the " + names + " gapes. "

@@ -30,9 +30,4 @@ public record Reading(
     public boolean counts() {
         return struck == null;
     }
-
-    /** The id of the value it is a try for: the label, with its side where both are taken. */
-    public String valueId(boolean bothSides) {
-        return bothSides && side != null ? step + "-" + side.word() : step;
-    }
 }

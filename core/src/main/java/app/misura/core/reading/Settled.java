@@ -1,6 +1,8 @@
 package app.misura.core.reading;
 
+import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
@@ -10,13 +12,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * The value that a form keeps for a step (and side), made from its readings by the step's rule.
  *
- * @param id the step's label, with {@code -left} or {@code -right} where both sides are taken
  * @param length null says "none wanted"
  * @param agreeing how many tries it is the mean of
  * @param counted the tries that count, in order, struck ones left out
  */
 public record Settled(
-        String id,
+        ValueId id,
         Step step,
         @Nullable Side side,
         @Nullable Length length,
@@ -34,6 +35,11 @@ public record Settled(
         DISAGREE,
         /** Three tries that do not agree; the middle one stands. */
         MIDDLE_OF_THREE
+    }
+
+    /** Whether it is one try of a step that wants two to agree. */
+    public boolean isFirstOfTwo() {
+        return step.settle() == Settle.TWO_AGREE && counted.size() == 1;
     }
 
     public Settled {

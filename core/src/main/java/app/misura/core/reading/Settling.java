@@ -1,6 +1,7 @@
 package app.misura.core.reading;
 
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
@@ -12,12 +13,12 @@ import org.jspecify.annotations.Nullable;
 
 /** Makes one value of a step's tries. */
 final class Settling {
-    private final String id;
+    private final ValueId id;
     private final Step step;
     private final @Nullable Side side;
     private final List<Reading> counted;
 
-    private Settling(String id, Step step, @Nullable Side side, List<Reading> counted) {
+    private Settling(ValueId id, Step step, @Nullable Side side, List<Reading> counted) {
         this.id = id;
         this.step = step;
         this.side = side;
@@ -25,7 +26,7 @@ final class Settling {
     }
 
     /** Empty where every try is struck or there is none. */
-    static Optional<Settled> of(String id, Step step, @Nullable Side side, List<Reading> tries) {
+    static Optional<Settled> of(ValueId id, Step step, @Nullable Side side, List<Reading> tries) {
         List<Reading> counted = tries.stream().filter(Reading::counts).toList();
         return counted.isEmpty() ? Optional.empty() : Optional.of(new Settling(id, step, side, counted).settle());
     }

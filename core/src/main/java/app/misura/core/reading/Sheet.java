@@ -3,6 +3,7 @@ package app.misura.core.reading;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.form.StepSide;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
@@ -41,16 +42,16 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
             }
             List<Side> sides = step.side().sides(wearer.dominant());
             if (step.side() == StepSide.BOTH) {
-                sides.forEach(side -> slots.add(new Slot(step.label() + "-" + side.word(), step, side)));
+                sides.forEach(side -> slots.add(new Slot(new ValueId(step.label(), side), step, side)));
             } else {
-                slots.add(new Slot(step.label(), step, sides.isEmpty() ? null : sides.get(0)));
+                slots.add(new Slot(ValueId.of(step.label()), step, sides.isEmpty() ? null : sides.get(0)));
             }
         }
         return slots;
     }
 
     /** A value to be filled. */
-    public record Slot(String id, Step step, @Nullable Side side) {
+    public record Slot(ValueId id, Step step, @Nullable Side side) {
         public boolean isOneOfBoth() {
             return step.side() == StepSide.BOTH;
         }
@@ -64,8 +65,8 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
     }
 
     /** What the sheet keeps, by id, in form order. A step that is not asked for keeps nothing. */
-    public Map<String, Settled> settled() {
-        Map<String, Settled> settled = new LinkedHashMap<>();
+    public Map<ValueId, Settled> settled() {
+        Map<ValueId, Settled> settled = new LinkedHashMap<>();
         for (Slot slot : slots()) {
             Settling.of(slot.id(), slot.step(), slot.side(), tries(slot)).ifPresent(s -> settled.put(slot.id(), s));
         }
@@ -73,7 +74,7 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
     }
 
     /** A length by id; empty where it was not read or none is wanted. */
-    public static Optional<Length> length(Map<String, Settled> settled, String id) {
+    public static Optional<Length> length(Map<ValueId, Settled> settled, ValueId id) {
         return Optional.ofNullable(settled.get(id)).map(Settled::length);
     }
 

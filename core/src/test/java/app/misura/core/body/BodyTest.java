@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.geometry.Point;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
@@ -126,7 +127,7 @@ class BodyTest {
     @Test
     void aSuspectedReadingDoesNotBendTheFigure() {
         Proof proof = Proof.of(Sheets.of(Sheets.AVERAGE.replace(" S1=77.5", " S1=68")));
-        assertThat(proof.suspected()).containsExactly("S1");
+        assertThat(proof.suspected()).containsExactly(ValueId.of("S1"));
         assertThat(BodyNumbers.of(proof).heights()).doesNotContainKey("crotch");
     }
 

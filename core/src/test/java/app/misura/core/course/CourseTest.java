@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
@@ -90,7 +91,7 @@ class CourseTest {
         assertThat(moved.moved().stream().map(Step::label)).containsExactly("D2", "D3", "D8", "S2", "M2");
         Bracket inside = bracket(moved, "inside-leg");
         assertThat(inside.state()).isEqualTo(Bracket.State.OPEN);
-        assertThat(inside.waiting()).containsExactlyInAnyOrder("S2", "D3");
+        assertThat(inside.waiting()).containsExactlyInAnyOrder(ValueId.of("S2"), ValueId.of("D3"));
         assertThat(bracket(moved, "loop").state()).isEqualTo(Bracket.State.CLOSED);
         assertThat(Sheets.course(Sheets.AVERAGE).moved()).isEmpty();
     }
@@ -166,9 +167,71 @@ class CourseTest {
         Gate gate = wrong.gate(part(wrong, "S")).orElseThrow();
         assertThat(gate.asks()).isTrue();
         assertThat(gate.isHard()).isTrue();
-        assertThat(gate.questions().stream().map(b -> b.closure().id())).containsExactly("inside-leg");
+        assertThat(gate.questions().stream().map(q -> q.finding().rule())).containsExactly("closure-wrong");
         assertThat(wrong.gate(part(wrong, "D")).orElseThrow().asks()).isFalse();
         assertThat(wrong.after(step(wrong, "S5"))).isEqualTo(new Next.AtGate(gate));
+    }
+
+    @Test
+    void aHardGateClosesTheWayToEverythingBehindIt() {
+        Course wrong = Sheets.course(Sheets.AVERAGE.replace("S2=32.5", "S2=40.5"));
+        Gate gate = wrong.gate(part(wrong, "S")).orElseThrow();
+        assertThat(wrong.blocking(step(wrong, "M1"))).contains(gate);
+        assertThat(wrong.blocking(step(wrong, "W1"))).contains(gate);
+        assertThat(wrong.blocking(step(wrong, "S4")))
+                .as("what lies before it stays open")
+                .isEmpty();
+        assertThat(wrong.blocking(step(wrong, "S2"))).isEmpty();
+        assertThat(wrong.isMeasured()).isFalse();
+        assertThat(Sheets.course(Sheets.AVERAGE + " W1=20").isMeasured()).isTrue();
+    }
+
+    @Test
+    void theWordToClearItLaterOpensTheWayStaysVisibleAndKeepsTheSheetFromMeasured() {
+        Proof proof = Proof.of(Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40.5")));
+        Course wrong = Course.of(proof, Sheets.MARKED);
+        Gate asked = wrong.gate(part(wrong, "S")).orElseThrow();
+        Course passed = Course.of(
+                proof,
+                Sheets.MARKED,
+                Passes.NONE.with("S", asked.questions().get(0).key()));
+        Gate gate = passed.gate(part(passed, "S")).orElseThrow();
+        assertThat(gate.asks()).isFalse();
+        assertThat(gate.deferred()).hasSize(1);
+        assertThat(passed.blocking(step(passed, "M1"))).isEmpty();
+        assertThat(passed.isComplete()).isTrue();
+        assertThat(passed.isMeasured()).as("a question is left").isFalse();
+        Course other = Course.of(
+                Proof.of(Sheets.of(Sheets.AVERAGE.replace("S3=69.5", "S3=80"))),
+                Sheets.MARKED,
+                Passes.NONE.with("S", asked.questions().get(0).key()));
+        assertThat(other.gate(part(other, "S")).orElseThrow().asks())
+                .as("another question is asked")
+                .isTrue();
+    }
+
+    @Test
+    void aGateAsksAboutFaultsOfEveryKind() {
+        Course limit = Sheets.course(Sheets.AVERAGE.replace("S1=77.5", "S1=7.5"));
+        assertThat(limit.gate(part(limit, "S")).orElseThrow().questions().stream()
+                        .map(q -> q.finding().rule()))
+                .contains("hard-limit");
+        Course sides = Sheets.course(Sheets.AVERAGE.replace("D9-left=57.5", "D9-left=52"));
+        assertThat(sides.gate(part(sides, "D")).orElseThrow().questions().stream()
+                        .map(q -> q.finding().rule()))
+                .containsExactly("left-right");
+    }
+
+    @Test
+    void theReadingThatWouldTellComesFirstThoughItBelongsToALaterPart() {
+        String sheet = Sheets.AVERAGE.replace("S2=32.5", "S2=40.5").replaceAll(" M1=\\S+", "");
+        Course wrong = Sheets.course(sheet);
+        Gate gate = wrong.gate(part(wrong, "S")).orElseThrow();
+        assertThat(gate.offered()).startsWith("M1").contains("S1", "S2");
+        assertThat(wrong.blocking(step(wrong, "M1")))
+                .as("the gate itself leads there")
+                .isEmpty();
+        assertThat(wrong.blocking(step(wrong, "M2"))).isPresent();
     }
 
     @Test

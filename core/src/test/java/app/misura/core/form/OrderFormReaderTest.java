@@ -63,7 +63,7 @@ class OrderFormReaderTest {
                 "label: D3, | label: D2, | label D2 is there twice",
                 "needs: [P1] | needs: [P9] | D1 needs P9, which is no mark of the form",
                 "needs: [P1] | needs: [D2] | D1 needs D2, which is no mark of the form",
-                "D2 + D3 - D1 | D2 + D3 - D9 | outside-leg names D9; steps with readings are [D1, D2, D3]",
+                "D2 + D3 - D1 | D2 + D3 - D9 | outside-leg names D9, which is no step with readings",
                 "D2 + D3 - D1 | D2 + D3 - P1 | outside-leg names P1",
                 "name: outside, | name: the whole long outside leg, | D1: name is longer than 20 characters",
                 "needs: [P1] | onlyIf: { lining: full } | D1 depends on lining; there are []",
@@ -138,21 +138,22 @@ class OrderFormReaderTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "D", "D1 D2", "D1 +", "D1 ++ D2", "d1", "1/0x D1", "D1 - -D2"})
     void whatIsNoSumIsRefused(String text) {
-        assertThatThrownBy(() -> Formula.parse(text)).hasMessageContaining("no sum of steps");
+        assertThatThrownBy(() -> StepSum.parse(text)).hasMessageContaining("no sum of steps");
     }
 
     @Test
     void aFormulaComesBackAsItWasWritten() {
         Random random = new Random(SEED);
         for (int i = 0; i < 2_000; i++) {
-            Map<String, Double> terms = new LinkedHashMap<>();
+            Map<ValueId, Double> terms = new LinkedHashMap<>();
             int count = 1 + random.nextInt(5);
             for (int k = 0; k < count; k++) {
-                double factor = new double[] {0.5, 1, 2, 3}[random.nextInt(4)] * (random.nextBoolean() ? 1 : -1);
-                terms.put((char) ('A' + random.nextInt(26)) + "" + (1 + random.nextInt(12)), factor);
+                double factor = new double[] {0.25, 0.5, 0.75, 1, 1.5, 2, 3}[random.nextInt(7)]
+                        * (random.nextBoolean() ? 1 : -1);
+                terms.put(ValueId.of((char) ('A' + random.nextInt(26)) + "" + (1 + random.nextInt(12))), factor);
             }
-            Formula formula = new Formula(terms);
-            assertThat(Formula.parse(formula.toString()))
+            StepSum formula = new StepSum(terms);
+            assertThat(StepSum.parse(formula.toString()))
                     .as("seed %d, %s", SEED, formula)
                     .isEqualTo(formula);
         }
@@ -160,8 +161,113 @@ class OrderFormReaderTest {
 
     @Test
     void aTermThatIsThereTwiceIsAddedUp() {
-        assertThat(Formula.parse("D1 + D1 - 1/2 A1-right").terms())
-                .containsEntry("D1", 2.0)
-                .hasEntrySatisfying("A1-right", f -> assertThat(f).isEqualTo(-0.5, within(1e-12)));
+        assertThat(StepSum.parse("D1 + D1 - 1/2 A1-right").terms())
+                .containsEntry(ValueId.of("D1"), 2.0)
+                .hasEntrySatisfying(
+                        ValueId.parse("A1-right"), f -> assertThat(f).isEqualTo(-0.5, within(1e-12)));
+    }
+
+    /** Sums over one side: the form's values are what they name, whichever way the side is written. */
+    private static final String ARM = """
+            id: arm
+            version: 1
+            title: Arm
+            unit: cm
+            increment: "0.5"
+            parts:
+              A:
+                title: Arm
+                place: at the arm
+                steps:
+                  - { label: A1, name: arm, measure: arm-length, side: both, how: h, place: p, brief: b }
+                  - { label: A2, name: upper, measure: shoulder-to-elbow, side: right, how: h, place: p, brief: b }
+                  - { label: A3, name: lower, measure: elbow-to-wrist, side: right, how: h, place: p, brief: b }
+                  - { label: B6, name: shoulders, measure: shoulder-width-curve, how: h, place: p, brief: b }
+                  - { label: M1, name: bent, measure: nape-to-wrist, side: right, condition: { joint: bent }, how: h, place: p, brief: b }
+            closures:
+              - { id: arm, name: arm, sum: A2-right + A3 - A1-right, tolerance: "1" }
+              - { id: bend, name: bend, sum: 1/2 B6 + A1-right - M1, constant: "3.5", tolerance: "1.5" }
+            """;
+
+    @Test
+    void aSumOverOneSideKeepsItsWholeAndItsFactors() {
+        OrderForm form = read(ARM);
+        Closure arm = form.closures().get(0);
+        assertThat(arm.equation()).isEqualTo("A2 + A3 = A1-right");
+        assertThat(arm.concerns("A1")).isTrue();
+        assertThat(arm.concerns(ValueId.parse("A1-left"))).isFalse();
+        assertThat(form.closures().get(1).equation()).isEqualTo("1/2 B6 + A1-right = M1");
+        assertThat(form.closures().get(1).factor(ValueId.of("B6"))).isEqualTo(0.5);
+    }
+
+    @Test
+    void constantsBecomeLengthsOfTheOtherTapeAndTolerancesTolerances() {
+        Closure bend = read(ARM).in(app.misura.core.length.Unit.INCH).closures().get(1);
+        assertThat(app.misura.core.length.LengthText.column(bend.constant(), app.misura.core.length.Unit.INCH))
+                .isEqualTo("1 3/8");
+        assertThat(app.misura.core.length.LengthText.column(bend.tolerance(), app.misura.core.length.Unit.INCH))
+                .isEqualTo("5/8");
+    }
+
+    @Test
+    void aSelectionThatTakesOneSideKeepsTheSumOverIt() {
+        Map<String, OrderForm> known = Map.of("arm", read(ARM));
+        String text = """
+                id: one-arm
+                version: 1
+                title: One arm
+                unit: in
+                increment: "0.25"
+                selectionOf: arm
+                select: [A1, A2, A3]
+                sides: { A1: right }
+                """;
+        OrderForm form = new OrderFormReader(Catalogue.shipped()).read(text, known);
+        assertThat(form.closures())
+                .singleElement()
+                .satisfies(c -> assertThat(c.equation()).isEqualTo("A2 + A3 = A1"));
+        assertThat(form.unit()).as("its own unit").isEqualTo(app.misura.core.length.Unit.INCH);
+        OrderForm left = new OrderFormReader(Catalogue.shipped()).read(text.replace("A1: right", "A1: left"), known);
+        assertThat(left.closures())
+                .as("the right arm's sum is not the left arm's")
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "A3 - A1-right | A3 - A1 | names A1, which is taken on both sides; say left or right",
+                "A2-right + A3 | A2-left + A3 | names A2-left; A2 is taken on the side right",
+            })
+    void aSideThatIsNotTakenIsRefused(String good, String bad, String said) {
+        assertThatThrownBy(() -> read(ARM.replace(good, bad))).hasMessageContaining(said);
+    }
+
+    @Test
+    void everyKeyOfOnlyIfCountsAndMustBeAChoice() {
+        String twice = GOOD.replace("needs: [P1]", "onlyIf: { lining: full, pocket: hip }")
+                + "options:\n  - { id: lining, title: L, choices: [none, full], usual: none }\n"
+                + "  - { id: pocket, title: P, choices: [none, side], usual: none }\n";
+        assertThatThrownBy(() -> read(twice))
+                .hasMessageContaining("D1 depends on pocket being hip; it has [none, side]");
+        OrderForm form = read(twice.replace("pocket: hip", "pocket: side"));
+        assertThat(form.step("D1").isAsked(Map.of("lining", "full", "pocket", "none")))
+                .isFalse();
+        assertThat(form.step("D1").isAsked(Map.of("lining", "full", "pocket", "side")))
+                .isTrue();
+    }
+
+    @Test
+    void aFaultDoesNotHideTheNext() {
+        String wrong = GOOD.replace("gate: soft", "gate: wooden")
+                .replace("waist-to-knee", "waist-to-moon")
+                .replace("D2 + D3 - D1", "D2 + D3 - D9")
+                .replace("tolerance: \"1\"", "tolerance: wide");
+        assertThatThrownBy(() -> read(wrong))
+                .hasMessageContaining("wooden")
+                .hasMessageContaining("waist-to-moon")
+                .hasMessageContaining("names D9")
+                .hasMessageContaining("wide is no length");
     }
 }

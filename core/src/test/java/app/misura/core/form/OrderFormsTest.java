@@ -76,13 +76,13 @@ class OrderFormsTest {
     @ParameterizedTest
     @ValueSource(strings = {"D1 - S1", "2 D1 - 2 S1", "1/2 B3 + A1-right", "-S2 + S1", "D9-left"})
     void formulasAreReadAndWritten(String text) {
-        assertThat(Formula.parse(text)).hasToString(text);
+        assertThat(StepSum.parse(text)).hasToString(text);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "D1 -", "D1 * 2", "d1", "D1 D2 x"})
     void otherTextsAreNoFormula(String text) {
-        assertThatThrownBy(() -> Formula.parse(text)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> StepSum.parse(text)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test

@@ -216,7 +216,7 @@ class FormatTest {
         assertThat(back.settled().keySet()).isEqualTo(sheet.settled().keySet());
         back.settled()
                 .forEach((id, settled) -> assertThat(settled.length())
-                        .as(id)
+                        .as(id.toString())
                         .isEqualTo(sheet.settled().get(id).length()));
         assertThat(back.answers()).isEqualTo(sheet.answers());
     }
@@ -371,7 +371,7 @@ class FormatTest {
                 .contains("Zsófia Sørbø")
                 .contains("Inside leg")
                 .contains("40.0")
-                .contains("One number is wrong: step S2")
+                .contains("One number is wrong: S2")
                 .contains("House <&>");
         String blank = text(PagePdf.write(FormPage.blank(head, sheet, "letter")));
         assertThat(blank).contains("D2 + D3 = ________ must give D1 ± 1").doesNotContain("103.0");

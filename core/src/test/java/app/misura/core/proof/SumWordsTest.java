@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.misura.core.form.Closure;
-import app.misura.core.form.Formula;
+import app.misura.core.form.StepSum;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.reading.Sheets;
@@ -13,14 +14,14 @@ import org.junit.jupiter.api.Test;
 
 class SumWordsTest {
     private static final Closure INSIDE = new Closure(
-            "inside-leg", "inside leg", Formula.parse("S2 + D3 - S1"), Length.ZERO, Length.of("1", Unit.CM));
+            "inside-leg", "inside leg", StepSum.parse("S2 + D3 - S1"), Length.ZERO, Length.of("1", Unit.CM));
 
     private static Bracket bracket(Bracket.State state, String gap) {
         return new Bracket(
                 INSIDE,
                 state,
                 gap == null ? null : Length.of(gap, Unit.CM),
-                state == Bracket.State.OPEN ? List.of("S2", "D3") : List.of());
+                state == Bracket.State.OPEN ? List.of(ValueId.of("S2"), ValueId.of("D3")) : List.of());
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import java.time.Instant;
@@ -18,7 +19,7 @@ class SheetTest {
     private final OrderForm form = OrderForms.shipped().get("trousers-tailored");
 
     private static Settled settled(String text, String id) {
-        return Sheets.of(text).settled().get(id);
+        return Sheets.of(text).settled().get(ValueId.parse(id));
     }
 
     private static Length cm(String text) {
@@ -79,7 +80,7 @@ class SheetTest {
                 null,
                 new Strike("turned digits", Instant.EPOCH, "t"));
         Sheet sheet = new Sheet(form, Wearer.USUAL, Map.of(), List.of(kept, struck));
-        assertThat(sheet.settled().get("D1").length()).isEqualTo(cm("104"));
+        assertThat(sheet.settled().get(ValueId.of("D1")).length()).isEqualTo(cm("104"));
         assertThat(new Sheet(form, Wearer.USUAL, Map.of(), List.of(struck)).settled())
                 .isEmpty();
         assertThat(sheet.tries(sheet.slots().get(1))).hasSize(2);
@@ -87,8 +88,8 @@ class SheetTest {
 
     @Test
     void bothSidesAreTwoValues() {
-        Map<String, Settled> settled = Sheets.of("D9-left=57 D9-right=58").settled();
-        assertThat(settled).containsOnlyKeys("D9-left", "D9-right");
+        Map<ValueId, Settled> settled = Sheets.of("D9-left=57 D9-right=58").settled();
+        assertThat(settled).containsOnlyKeys(ValueId.parse("D9-left"), ValueId.parse("D9-right"));
     }
 
     @Test
@@ -96,8 +97,8 @@ class SheetTest {
         List<Reading> readings = new ArrayList<>();
         readings.add(Sheets.reading(form, "W1", "none"));
         Sheet sheet = new Sheet(form, Wearer.USUAL, Map.of(), readings);
-        assertThat(sheet.settled()).containsKey("W1");
-        assertThat(Sheet.length(sheet.settled(), "W1")).isEmpty();
+        assertThat(sheet.settled()).containsKey(ValueId.of("W1"));
+        assertThat(Sheet.length(sheet.settled(), ValueId.of("W1"))).isEmpty();
     }
 
     @ParameterizedTest

@@ -166,6 +166,10 @@ class StoredApi {
         JsonIn in = JsonIn.document(ApiBody.read(request), "order/1");
         String client = in.text("client");
         @Nullable OrderForm form = SheetJson.form(in, forms);
+        String title = in.textOrNull("title");
+        if (title != null && (title.isBlank() || title.length() > LONGEST_NAME)) {
+            in.fault("title", "must be 1 to " + LONGEST_NAME + " characters");
+        }
         Map<String, String> options = in.texts("options");
         if (form != null) {
             JsonIn at = in.object("options");
@@ -176,8 +180,9 @@ class StoredApi {
         }
         in.finish();
         OrderForm known = Objects.requireNonNull(form);
-        GarmentOrder order =
-                orders.add(new Orders.NewOrder(client, known.title(), known, null, options), who.getName());
+        GarmentOrder order = orders.add(
+                new Orders.NewOrder(client, title == null ? known.title() : title, known, null, options),
+                who.getName());
         return created("/api/v1/orders/" + order.id(), 201, document(order).tree());
     }
 
@@ -185,6 +190,7 @@ class StoredApi {
         return JsonOut.document("order/1")
                 .put("id", order.id())
                 .put("client", order.client().id())
+                .put("title", order.title())
                 .put("form", order.form().id())
                 .put("version", order.form().version())
                 .put("unit", order.form().unit().symbol())

@@ -4,6 +4,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.form.StepSide;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
@@ -165,7 +166,7 @@ public class DemoData implements ApplicationRunner {
     }
 
     private static Reading reading(OrderForm form, String id, String text, Instant at, Client client) {
-        String label = id.replaceFirst("-(left|right)$", "");
+        String label = ValueId.parse(id).step();
         Step step = form.step(label);
         List<Side> sides = step.side().sides(client.handedness());
         Side side = step.side() == StepSide.BOTH

@@ -1,5 +1,6 @@
 package app.misura.web.measuring;
 
+import app.misura.core.course.Gate;
 import app.misura.core.form.Step;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Judged;
@@ -125,6 +126,31 @@ class KeepController {
         Place onward = back != null
                 ? Place.step(back, null)
                 : Place.of(orders.get(id).course().after(mark));
+        return "redirect:" + onward.address(id, null);
+    }
+
+    /** Goes past a gate with the word to clear its questions later. @param question each of them, by what it asks about */
+    @PostMapping("/orders/{id}/gate")
+    String pass(
+            @PathVariable String id,
+            @RequestParam String part,
+            @RequestParam(name = "question") List<String> question,
+            Principal who) {
+        GarmentOrder order = orders.get(id);
+        Gate gate = order.course().gates().stream()
+                .filter(g -> g.part().letter().equals(part))
+                .findFirst()
+                .orElseThrow(() -> new NotThere("This form has no gate after part " + clip(part) + "."));
+        List<String> asked = gate.questions().stream()
+                .map(Gate.Question::key)
+                .filter(question::contains)
+                .toList();
+        orders.passGate(id, gate.part().letter(), asked, who.getName());
+        Place onward = orders.get(id)
+                .course()
+                .firstAfter(gate.part())
+                .map(s -> Place.step(s.label(), null))
+                .orElse(new Place(null, null, null));
         return "redirect:" + onward.address(id, null);
     }
 

@@ -98,7 +98,7 @@ class MeasureController {
                     step.prompt().place(),
                     course.slots(step).stream()
                             .filter(Sheet.Slot::isOneOfBoth)
-                            .map(s -> s.id().substring(step.label().length() + 1))
+                            .map(s -> java.util.Objects.requireNonNull(s.side()).word())
                             .toList());
         }
     }

@@ -5,6 +5,8 @@ import app.misura.core.course.Gate;
 import app.misura.core.form.Step;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.LengthText;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
@@ -43,7 +45,9 @@ class MeasureDesk {
     MeasureView view(GarmentOrder order, Visit visit) {
         Course course = order.course();
         Optional<Gate> gate = gate(course, visit.place());
-        return gate.isPresent() ? atGate(order, course, gate.get(), visit) : atStep(order, course, visit);
+        return gate.or(() -> closed(course, visit.place()))
+                .map(g -> atGate(order, course, g, visit))
+                .orElseGet(() -> atStep(order, course, visit));
     }
 
     /** What the others on a sheet look like to somebody, as one text: it changes when they move, come or go. */
@@ -73,6 +77,15 @@ class MeasureDesk {
                 .findFirst()
                 .flatMap(course::gate)
                 .filter(Gate::asks);
+    }
+
+    /** A hard gate stands before a place behind it, however it is gone to. */
+    private static Optional<Gate> closed(Course course, Place place) {
+        return course.steps().stream()
+                .filter(s -> s.label().equals(place.step()))
+                .findFirst()
+                .or(() -> place.step() == null ? course.firstToCome() : Optional.empty())
+                .flatMap(course::blocking);
     }
 
     private MeasureView atStep(GarmentOrder order, Course course, Visit visit) {
@@ -105,7 +118,7 @@ class MeasureDesk {
     }
 
     private MeasureView atGate(GarmentOrder order, Course course, Gate gate, Visit visit) {
-        List<MeasureView.Again> again = course.proof().retake().stream()
+        List<MeasureView.Again> again = gate.offered().stream()
                 .map(order.form()::step)
                 .map(s -> new MeasureView.Again(s.label(), s.name(), s.prompt().place()))
                 .toList();
@@ -114,12 +127,7 @@ class MeasureDesk {
                 gate.part().letter(),
                 title,
                 gate.isHard(),
-                gate.questions().stream()
-                        .map(b -> new MeasureView.Question(
-                                Say.sign(b.state()),
-                                capital(b.closure().name()),
-                                SumWords.direction(b, order.form().unit())))
-                        .toList(),
+                gate.questions().stream().map(q -> question(q, course.proof())).toList(),
                 again,
                 course.firstAfter(gate.part())
                         .map(s -> new MeasureView.MarkView(s.label(), s.name()))
@@ -146,6 +154,20 @@ class MeasureDesk {
                 null,
                 order.readings().size(),
                 others(order, visit.by()));
+    }
+
+    /** A question in the words of the proof, with the sums that gape for it. */
+    private static MeasureView.Question question(Gate.Question question, Proof proof) {
+        String gapes = !question.finding().rule().equals("closure-wrong")
+                ? ""
+                : proof.brackets().stream()
+                        .filter(b -> b.state() == Bracket.State.WRONG)
+                        .filter(b -> question.finding().steps().stream().anyMatch(b.closure()::concerns))
+                        .map(b -> capital(b.closure().name()) + ": "
+                                + SumWords.direction(b, proof.sheet().unit()) + ".")
+                        .collect(Collectors.joining(" "));
+        return new MeasureView.Question(
+                Say.sign(Bracket.State.WRONG), question.finding().sentence(), gapes, question.key());
     }
 
     private static String capital(String words) {
@@ -223,6 +245,12 @@ class MeasureDesk {
         String sums = course.proof().bracketsOf(reading.get().reading().step()).stream()
                 .map(b -> " " + SumWords.brief(b, order.form().unit()) + ".")
                 .collect(Collectors.joining());
-        return "Kept " + text(reading.get().reading(), order) + "." + sums + " Next: " + next + ".";
+        boolean blind = course.proof().settled().values().stream()
+                .anyMatch(s ->
+                        s.isFirstOfTwo() && s.counted().contains(reading.get().reading()));
+        String value = blind
+                ? "and hidden until the next try is in"
+                : text(reading.get().reading(), order);
+        return "Kept " + value + "." + sums + " Next: " + next + ".";
     }
 }

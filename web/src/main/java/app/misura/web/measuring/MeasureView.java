@@ -93,7 +93,8 @@ record MeasureView(
             List<Again> again,
             @Nullable MarkView onward) {}
 
-    record Question(String sign, String name, String said) {}
+    /** @param gapes the sums behind it; empty if none @param key what it is asked about */
+    record Question(String sign, String said, String gapes, String key) {}
 
     record Again(String label, String name, String place) {}
 }

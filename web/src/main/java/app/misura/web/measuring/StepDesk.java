@@ -5,6 +5,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
@@ -139,6 +140,7 @@ final class StepDesk {
             return SumWords.direction(bracket, form.unit());
         }
         return bracket.waiting().stream()
+                .map(ValueId::step)
                 .filter(l -> !l.equals(step.label()))
                 .reduce((a, b) -> b)
                 .map(l -> "waits for " + l + ", " + form.step(l).name().toLowerCase(Locale.ROOT))

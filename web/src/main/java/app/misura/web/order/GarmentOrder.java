@@ -2,6 +2,7 @@ package app.misura.web.order;
 
 import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
+import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * One garment for one client, with everything on its sheet.
  *
  * @param marks when each mark was set on the body
+ * @param passes the questions of gates that are to be cleared later
  * @param choices how it is cut, as a text in the interchange's words; empty for the house's own
  */
 public record GarmentOrder(
@@ -29,6 +31,7 @@ public record GarmentOrder(
         Sheet sheet,
         List<StoredReading> readings,
         Marks marks,
+        Passes passes,
         String choices,
         Instant createdAt,
         long version) {
@@ -57,7 +60,7 @@ public record GarmentOrder(
                 sheet.answers(),
                 all.stream().map(StoredReading::reading).toList());
         return new GarmentOrder(
-                id, number, client, title, stage, neededOn, fuller, all, marks, choices, createdAt, version);
+                id, number, client, title, stage, neededOn, fuller, all, marks, passes, choices, createdAt, version);
     }
 
     /** The proof of the sheet, made anew each time: it is cheap and never stale. */
@@ -67,6 +70,6 @@ public record GarmentOrder(
 
     /** How far the measuring has come, with its proof. */
     public Course course() {
-        return Course.of(proof(), marks);
+        return Course.of(proof(), marks, passes);
     }
 }

@@ -1,6 +1,7 @@
 package app.misura.web.order;
 
 import app.misura.core.course.Marks;
+import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
@@ -37,6 +38,7 @@ public class Orders {
     private final ReadingRepository readings;
     private final StrikeRepository strikes;
     private final MarkRepository marks;
+    private final GatePassRepository passes;
     private final Clients clients;
     private final FormVersions forms;
     private final Clock clock;
@@ -46,6 +48,7 @@ public class Orders {
             ReadingRepository readings,
             StrikeRepository strikes,
             MarkRepository marks,
+            GatePassRepository passes,
             Clients clients,
             FormVersions forms,
             Clock clock) {
@@ -53,6 +56,7 @@ public class Orders {
         this.readings = readings;
         this.strikes = strikes;
         this.marks = marks;
+        this.passes = passes;
         this.clients = clients;
         this.forms = forms;
         this.clock = clock;
@@ -120,7 +124,12 @@ public class Orders {
 
     /** One order, by queries that are asked the same way each time. */
     private GarmentOrder loaded(OrderEntity order) {
-        return order(order, readings.of(order.id), strikes.of(order.id), marks.findByOrderId(order.id));
+        return order(
+                order,
+                readings.of(order.id),
+                strikes.of(order.id),
+                marks.findByOrderId(order.id),
+                passes.findByOrderId(order.id));
     }
 
     private List<GarmentOrder> loaded(List<OrderEntity> entities) {
@@ -130,13 +139,24 @@ public class Orders {
         List<StrikeEntity> struck = strikes.ofAll(ids);
         Map<String, List<MarkEntity>> set =
                 marks.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(m -> m.orderId));
+        Map<String, List<GatePassEntity>> passed =
+                passes.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(p -> p.orderId));
         return entities.stream()
-                .map(o -> order(o, read.getOrDefault(o.id, List.of()), struck, set.getOrDefault(o.id, List.of())))
+                .map(o -> order(
+                        o,
+                        read.getOrDefault(o.id, List.of()),
+                        struck,
+                        set.getOrDefault(o.id, List.of()),
+                        passed.getOrDefault(o.id, List.of())))
                 .toList();
     }
 
     private GarmentOrder order(
-            OrderEntity o, List<ReadingEntity> readingRows, List<StrikeEntity> strikeRows, List<MarkEntity> markRows) {
+            OrderEntity o,
+            List<ReadingEntity> readingRows,
+            List<StrikeEntity> strikeRows,
+            List<MarkEntity> markRows,
+            List<GatePassEntity> passRows) {
         Map<String, StrikeEntity> struck =
                 strikeRows.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
         List<StoredReading> read =
@@ -144,6 +164,10 @@ public class Orders {
         Marks set = Marks.NONE;
         for (MarkEntity mark : markRows) {
             set = set.with(mark.step, mark.setAt);
+        }
+        Passes passed = Passes.NONE;
+        for (GatePassEntity pass : passRows) {
+            passed = passed.with(pass.part, pass.question);
         }
         Client client = clients.get(o.clientId);
         OrderForm form = forms.find(o.form, o.formVersion)
@@ -164,6 +188,7 @@ public class Orders {
                 sheet,
                 read,
                 set,
+                passed,
                 o.choices,
                 o.createdAt,
                 o.version == null ? 0 : o.version);
@@ -222,6 +247,15 @@ public class Orders {
     public void setMark(String orderId, String step, String by) {
         orders.findById(orderId).orElseThrow(() -> new NotThere(GONE));
         marks.saveAndFlush(new MarkEntity(Ids.next(), orderId, step, clock.instant(), by));
+    }
+
+    /** Passes the questions of a gate, to be cleared later. */
+    @Transactional
+    public void passGate(String orderId, String part, List<String> questions, String by) {
+        orders.findById(orderId).orElseThrow(() -> new NotThere(GONE));
+        for (String question : questions) {
+            passes.saveAndFlush(new GatePassEntity(Ids.next(), orderId, part, question, clock.instant(), by));
+        }
     }
 
     /** @throws OptimisticLockingFailureException if somebody changed the order since that version */

@@ -52,6 +52,12 @@ interface StrikeRepository extends JpaRepository<StrikeEntity, String> {
     List<StrikeEntity> of(String orderId);
 }
 
+interface GatePassRepository extends JpaRepository<GatePassEntity, String> {
+    List<GatePassEntity> findByOrderId(String orderId);
+
+    List<GatePassEntity> findByOrderIdIn(Collection<String> orderIds);
+}
+
 interface MarkRepository extends JpaRepository<MarkEntity, String> {
     List<MarkEntity> findByOrderId(String orderId);
 

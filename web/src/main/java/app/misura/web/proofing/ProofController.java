@@ -4,8 +4,9 @@ import app.misura.core.adjust.Adjustment;
 import app.misura.core.course.Course;
 import app.misura.core.finding.Finding;
 import app.misura.core.form.Step;
+import app.misura.core.form.ValueId;
 import app.misura.core.format.ladder.Metrics;
-import app.misura.core.format.sums.LegSums;
+import app.misura.core.format.sums.BodySums;
 import app.misura.core.format.sums.NumberLine;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -48,12 +49,14 @@ class ProofController {
         model.addAttribute("complete", course.isComplete());
         model.addAttribute("ladder", LadderView.of(course, null, Metrics.PROOF));
         model.addAttribute("why", Why.of(proof));
-        model.addAttribute("suspects", String.join(", ", proof.suspected()));
+        model.addAttribute(
+                "suspects",
+                proof.suspected().stream().map(ValueId::toString).collect(java.util.stream.Collectors.joining(", ")));
         model.addAttribute("line", line(proof));
         model.addAttribute("again", again(proof));
         model.addAttribute("findings", findings(proof));
         model.addAttribute("sides", sides(proof));
-        model.addAttribute("sums", LegSums.svg(proof));
+        model.addAttribute("sums", BodySums.svg(proof));
         model.addAttribute("unchecked", unchecked(proof, true));
         model.addAttribute("waiting", unchecked(proof, false));
         model.addAttribute("unsteady", unsteady(order));
@@ -67,7 +70,7 @@ class ProofController {
         }
         Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
         String id = suspect.members().get(0);
-        Optional<Length> read = proof.value(id);
+        Optional<Length> read = proof.value(ValueId.parse(id));
         Unit unit = proof.sheet().unit();
         return read.isEmpty() || suspect.members().size() > 1
                 ? ""
@@ -100,7 +103,9 @@ class ProofController {
                         LengthText.column(pair.left(), unit),
                         LengthText.column(pair.right(), unit),
                         LengthText.column(pair.apart(), unit) + " apart: "
-                                + (pair.isEven() ? "the larger serves both." : "the pieces are drafted apart.")))
+                                + (pair.isEven()
+                                        ? "as alike as sides are."
+                                        : "the cut drafts each side where an outline differs.")))
                 .toList();
     }
 
@@ -108,7 +113,7 @@ class ProofController {
         return proof.unchecked().stream()
                 .filter(u -> u.inNoSum() == inNoSum)
                 .map(u -> inNoSum || u.wouldCheck().isEmpty()
-                        ? u.id()
+                        ? u.id().toString()
                         : u.id() + " (" + String.join(", ", u.wouldCheck()) + " would)")
                 .toList();
     }

@@ -120,7 +120,8 @@ class TodayController {
             verb = "Cut sheet";
             link = base + "/cut";
         } else {
-            state = "measured: these numbers are one body";
+            boolean measured = each.course().isMeasured();
+            state = (measured ? "measured: " : "") + lower(proof.sentence().head());
             verb = "Ease and cut";
             link = base + "/cut";
         }

@@ -171,9 +171,12 @@ public record LadderView(
     }
 
     private static @Nullable String bar(Ladder.@Nullable Gate gate) {
-        if (gate == null || !gate.asks()) {
-            return gate == null ? null : "";
+        if (gate == null) {
+            return null;
         }
-        return "Gate: " + gate.open() + (gate.open() == 1 ? " sum" : " sums") + " to clear first";
+        if (gate.asks()) {
+            return "Gate: " + gate.open() + " to clear first";
+        }
+        return gate.later() > 0 ? "Gate: " + gate.later() + " to clear later" : "";
     }
 }

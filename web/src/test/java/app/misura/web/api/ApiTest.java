@@ -126,10 +126,73 @@ class ApiTest extends TestHouse {
         assertThat(proof.get("misura").stringValue()).isEqualTo("proof/1");
         assertThat(proof.get("verdict").stringValue()).isEqualTo("faults");
         assertThat(proof.get("retake").toString()).isEqualTo("[\"S2\"]");
-        assertThat(proof.get("sentence").stringValue())
-                .startsWith("One number is wrong: step S2, about 7 cm too long.");
+        assertThat(proof.get("sentence").stringValue()).startsWith("One number is wrong: S2, about 7 cm too long.");
         assertThat(proof.get("adjustment").get("suspects").get(0).get("members").toString())
                 .isEqualTo("[\"S2\"]");
+    }
+
+    /** What cannot be kept is refused before anything is: nothing stored can make an order unreadable. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"step\":\"\",\"text\":\"104.5\"}",
+                "{\"text\":\"104.5\"}",
+                "{\"step\":\"U1\",\"text\":\"104.5\",\"aid\":\"@60\"}",
+                "{\"step\":\"@60\",\"text\":\"104.5\"}",
+                "{\"step\":\"U1\",\"text\":\"0000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000000104.5\"}"
+            })
+    void aReadingThatCannotBeKeptIsRefusedAndNothingIsStored(String reading) {
+        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Bad Input\"}")
+                .json()
+                .get("id")
+                .stringValue();
+        String order = api.post(
+                        "/api/v1/orders",
+                        "{\"misura\":\"order/1\",\"client\":\"" + client + "\",\"form\":\"trousers-tailored\"}")
+                .json()
+                .get("id")
+                .stringValue();
+        String body = "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"U1\",\"text\":\"104.5\"},"
+                + reading.replace("@60", "a".repeat(61)) + "]}";
+        Api.Answer answer = api.post("/api/v1/orders/" + order + "/readings", body);
+        assertThat(answer.status()).as(answer.body()).isEqualTo(422);
+        assertThat(paths(answer.json())).allMatch(p -> p.startsWith("/readings/1/"));
+        Api.Answer kept = api.get("/api/v1/orders/" + order + "/readings");
+        assertThat(kept.status()).isEqualTo(200);
+        assertThat(kept.json().get("readings").size()).isZero();
+    }
+
+    @Test
+    void aTitleHasItsLength() {
+        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Long Title\"}")
+                .json()
+                .get("id")
+                .stringValue();
+        String order = "{\"misura\":\"order/1\",\"client\":\"" + client
+                + "\",\"form\":\"trousers-tailored\",\"title\":\"%s\"}";
+        assertThat(paths(api.post("/api/v1/orders", order.formatted("x".repeat(121)))
+                        .json()))
+                .containsExactly("/title");
+        assertThat(api.post("/api/v1/orders", order.formatted("stage trousers"))
+                        .json()
+                        .get("title")
+                        .stringValue())
+                .isEqualTo("stage trousers");
+    }
+
+    @Test
+    void aChoiceThatCannotBeIsRefusedAsAChoice() {
+        Api.Answer growth = api.post("/api/v1/cut", sheet(READINGS, ",\"choices\":{\"growthMonths\":3}"));
+        assertThat(growth.status()).isEqualTo(422);
+        assertThat(paths(growth.json())).containsExactly("/choices/growthMonths");
+        String shortLegs = READINGS.replace("D1=103", "D1=93")
+                .replace("D2=58.5", "D2=48.5")
+                .replace("S1=77.5", "S1=67.5")
+                .replace("S2=32.5", "S2=22.5");
+        Api.Answer hem = api.post("/api/v1/cut", sheet(shortLegs, ",\"choices\":{\"hemAboveFloorMm\":690}"));
+        assertThat(hem.status()).as(hem.body()).isEqualTo(422);
+        assertThat(hem.json().get("type").stringValue()).isEqualTo("/problems/choice");
+        assertThat(paths(hem.json())).containsExactly("/choices/hemAboveFloorMm");
     }
 
     @Test

@@ -121,7 +121,7 @@ class MainWayTest extends InTheBrowser {
         assertThat(browser.text("#rung-S2")).contains("wrong");
         assertThat(browser.text(".gatebar.asks")).isEqualTo("Gate: 1 sum to clear first");
         browser.driver().get(base + "/orders/" + id + "/proof");
-        assertThat(browser.text(".sentence")).contains("One number is wrong: step S2, about 8 cm too long.");
+        assertThat(browser.text(".sentence")).contains("One number is wrong: S2, about 8 cm too long.");
         browser.driver().findElement(By.linkText("Take S2 again")).click();
         awaitStep("S2");
         int before = readings();
@@ -206,10 +206,11 @@ class MainWayTest extends InTheBrowser {
         assertThat(browser.all(".pc .e.lit")).hasSize(2);
         new Select(browser.find("#choice-front")).selectByValue("two-pleats");
         browser.await("pleats", () -> browser.all(".pc .dart").size() >= 4);
-        WebElement hem = browser.find("#hem");
+        WebElement hem = browser.find("#choice-hem-girth");
         hem.sendKeys("wide", Keys.TAB);
-        browser.await("fault said", () -> !browser.all("#hem-fault").isEmpty());
-        assertThat(browser.find("#hem").getAttribute("value")).isEqualTo("wide");
+        browser.await(
+                "fault said", () -> !browser.all("#choice-hem-girth-fault").isEmpty());
+        assertThat(browser.find("#choice-hem-girth").getAttribute("value")).isEqualTo("wide");
     }
 
     @Test

@@ -2,6 +2,7 @@ package app.misura.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.web.Visitor;
@@ -125,7 +126,7 @@ class MeasuringTest extends InTheBrowser {
         browser.type("57.5");
         browser.enter();
         browser.await("kept", () -> readings() == 2);
-        assertThat(orders.get(id).sheet().settled()).containsKeys("D9-left", "D9-right");
+        assertThat(orders.get(id).sheet().settled()).containsKeys(ValueId.parse("D9-left"), ValueId.parse("D9-right"));
         browser.await("page after", () -> shown() == 2);
         assertThat(rung("D9")).contains("57.5").contains("58.0");
     }

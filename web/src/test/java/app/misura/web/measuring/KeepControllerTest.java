@@ -16,6 +16,7 @@ import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
 import app.misura.web.order.StoredReading;
@@ -199,5 +200,16 @@ class KeepControllerTest {
         assertThatThrownBy(() -> controller.strike("o1", "other", "", MEASURER))
                 .isInstanceOf(NotThere.class)
                 .hasMessageContaining("not on this order");
+    }
+
+    @Test
+    void aHardGateIsPassedOnlyByADeliberateWord() {
+        GarmentOrder wrong = TestOrders.of("1", TestOrders.FULL.replace("S2=32.5", "S2=40"), TestOrders.MARKED);
+        when(orders.get("o1")).thenReturn(wrong);
+        String address = controller.pass("o1", "S", List.of("closure-wrong:S2", "made-up"), MEASURER);
+        verify(orders).passGate("o1", "S", List.of("closure-wrong:S2"), "measurer");
+        assertThat(address).startsWith("redirect:/orders/o1/measure");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> controller.pass("o1", "Q", List.of(), MEASURER))
+                .isInstanceOf(NotThere.class);
     }
 }

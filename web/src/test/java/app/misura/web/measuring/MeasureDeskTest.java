@@ -144,12 +144,47 @@ class MeasureDeskTest {
         assertThat(view.name()).isEqualTo("Gate after Self-held");
         assertThat(gate.hard()).isTrue();
         assertThat(gate.questions()).singleElement().satisfies(q -> {
-            assertThat(q.name()).isEqualTo("Inside leg");
-            assertThat(q.said()).isEqualTo("S2 + D3 is 7.5 over S1");
+            assertThat(q.said()).contains("S2").contains("too long");
+            assertThat(q.gapes()).isEqualTo("Inside leg: S2 + D3 is 7.5 over S1.");
         });
         assertThat(gate.again()).extracting(MeasureView.Again::label).containsExactly("S2");
         assertThat(gate.onward()).isEqualTo(new MeasureView.MarkView("W1", "Hem width"));
         assertThat(view.figure()).as("the first of them is shown").isNotNull();
+    }
+
+    @Test
+    void aHardGateStandsBeforeEveryPlaceBehindItHoweverItIsGoneTo() {
+        GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
+        for (String behind : java.util.List.of("M1", "M2", "W1")) {
+            MeasureView view = desk.view(wrong, Visit.at(Place.step(behind, null), "measurer"));
+            assertThat(view.gate()).as(behind).isNotNull();
+            assertThat(view.step()).as(behind).isNull();
+        }
+        assertThat(desk.view(wrong, Visit.at(Place.step("S4", null), "measurer"))
+                        .step())
+                .isNotNull();
+        assertThat(desk.view(wrong, Visit.at(new Place(null, null, null), "measurer"))
+                        .gate())
+                .isNotNull();
+    }
+
+    /** Who takes a measure again must not read the first try, neither in the list nor aloud. */
+    @Test
+    void theFirstOfTwoTriesIsHiddenEverywhere() {
+        GarmentOrder one = order("P3=171 D1=103 U2=87.5");
+        MeasureView view =
+                desk.view(one, Visit.at(Place.step("U2", null), "measurer").having("r2"));
+        assertThat(view.ladder().parts().stream()
+                        .flatMap(p -> p.rungs().stream())
+                        .filter(r -> r.label().equals("U2"))
+                        .flatMap(r -> r.values().stream())
+                        .map(v -> v.whole() + v.rest()))
+                .containsExactly("first kept");
+        assertThat(view.said()).doesNotContain("87.5");
+        GarmentOrder two = order("P3=171 D1=103 U2=87.5 U2=88");
+        assertThat(desk.view(two, Visit.at(Place.step("U2", null), "measurer").having("r3"))
+                        .said())
+                .contains("88.0");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Play;
@@ -72,7 +73,7 @@ class OrdersTest extends TestHouse {
         assertThat(again.readings().stream().map(r -> r.reading().text())).containsExactly("104.5", "105");
         assertThat(again.readings().get(0).reading().at()).isEqualTo(Instant.parse("2026-01-31T10:15:00Z"));
         assertThat(again.answers()).containsEntry("fit", "easy");
-        assertThat(again.sheet().settled().get("U1").length()).isEqualTo(Length.of("105", Unit.CM));
+        assertThat(again.sheet().settled().get(ValueId.of("U1")).length()).isEqualTo(Length.of("105", Unit.CM));
     }
 
     @Test
@@ -83,7 +84,7 @@ class OrdersTest extends TestHouse {
         orders.strike(order.id(), kept.readings().get(1).id(), "another reason", "owner");
         GarmentOrder again = orders.get(order.id());
         assertThat(again.readings().get(1).reading().struck().reason()).isEqualTo("digits turned");
-        assertThat(again.sheet().settled().get("U1").length()).isEqualTo(Length.of("104.5", Unit.CM));
+        assertThat(again.sheet().settled().get(ValueId.of("U1")).length()).isEqualTo(Length.of("104.5", Unit.CM));
         assertThatThrownBy(
                         () -> orders.strike(order().id(), kept.readings().get(0).id(), "x", "owner"))
                 .isInstanceOf(NotThere.class);
@@ -156,7 +157,7 @@ class OrdersTest extends TestHouse {
                 .filter(o -> o.client().name().equals("Leilani Brandvold"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(slip.proof().sentence().head()).isEqualTo("One number is wrong: step S2, about 7 cm too long.");
+        assertThat(slip.proof().sentence().head()).isEqualTo("One number is wrong: S2, about 7 cm too long.");
         assertThat(open.stream().anyMatch(o -> o.client().ageGroup() == AgeGroup.CHILD))
                 .isTrue();
         List<String> cuttable = open.stream()

@@ -74,11 +74,15 @@ class ProofControllerTest {
         proof(TestOrders.FULL);
         assertThat(list("sides"))
                 .containsExactly(
-                        new ProofController.Sides("D9", "Thigh", "57.5", "58.0", "0.5 apart: the larger serves both."));
+                        new ProofController.Sides("D9", "Thigh", "57.5", "58.0", "0.5 apart: as alike as sides are."));
         proof(TestOrders.FULL.replace("D9-left=57.5", "D9-left=54"));
         assertThat(list("sides"))
                 .containsExactly(new ProofController.Sides(
-                        "D9", "Thigh", "54.0", "58.0", "4.0 apart: the pieces are drafted apart."));
+                        "D9",
+                        "Thigh",
+                        "54.0",
+                        "58.0",
+                        "4.0 apart: the cut drafts each side where an outline differs."));
         proof(TestOrders.FULL.replace(" D9-left=57.5", ""));
         assertThat(list("sides")).isEmpty();
     }

@@ -43,7 +43,7 @@ class TodayControllerTest {
         assertThat(list.stream().map(TodayController.Waiting::verb))
                 .containsExactly("Begin", "Go on", "Review", "Ease and cut", "Cut sheet");
         assertThat(list.get(1).state()).isEqualTo("measuring, 17 of 20 to take");
-        assertThat(list.get(2).state()).isEqualTo("one number is wrong: step S2, about 7.5 cm too long");
+        assertThat(list.get(2).state()).isEqualTo("one number is wrong: S2, about 7.5 cm too long");
         assertThat(list.get(2).signs()).hasSize(4).anyMatch(s -> s.contains("b-wrong"));
         assertThat(list.get(3).link()).isEqualTo("/orders/oGood/cut");
     }

@@ -96,9 +96,9 @@ class LadderViewTest {
         assertThat(part(view("", null), "D").gate()).isNull();
         assertThat(part(view(TestOrders.FULL, null), "D").gate()).isEmpty();
         LadderView wrong = view(TestOrders.FULL.replace("S2=32.5", "S2=40"), null);
-        assertThat(part(wrong, "S").gate()).isEqualTo("Gate: 1 sum to clear first");
+        assertThat(part(wrong, "S").gate()).isEqualTo("Gate: 1 to clear first");
         LadderView two = view(TestOrders.FULL.replace("S2=32.5", "S2=40").replace("S5=42.5", "S5=52"), null);
-        assertThat(part(two, "S").gate()).isEqualTo("Gate: 2 sums to clear first");
+        assertThat(part(two, "S").gate()).isEqualTo("Gate: 2 to clear first");
     }
 
     @Test

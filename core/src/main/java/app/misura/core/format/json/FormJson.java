@@ -68,25 +68,31 @@ public final class FormJson {
     }
 
     private static Map<String, @Nullable Object> step(Step step) {
-        Step.Choice only = step.onlyIf();
         return JsonOut.object()
                 .put("label", step.label())
                 .put("name", step.name())
                 .put("measure", step.measure() == null ? null : step.measure().code())
                 .put("side", step.side() == StepSide.NONE ? null : step.side().word())
                 .put("condition", step.condition().words())
+                .put("place", step.at().isOnly() ? null : step.at().word())
                 .put("play", step.play().word())
                 .put("settle", step.settle().word())
                 .put("critical", step.critical())
-                .put("onlyIf", only == null ? null : Map.of(only.option(), only.choice()))
+                .put("onlyIf", step.onlyIf().isEmpty() ? null : step.onlyIf())
                 .put("derived", step.derived() == null ? null : step.derived().toString())
                 .tree();
+    }
+
+    private static Map<String, Double> terms(Closure closure) {
+        Map<String, Double> terms = new java.util.LinkedHashMap<>();
+        closure.terms().terms().forEach((value, factor) -> terms.put(value.toString(), factor));
+        return terms;
     }
 
     private static Map<String, @Nullable Object> closure(Closure closure, OrderForm form) {
         return JsonOut.object()
                 .put("id", closure.id())
-                .put("terms", closure.terms().terms())
+                .put("terms", terms(closure))
                 .put("constant", closure.constant().to(form.unit()))
                 .put("tolerance", closure.tolerance().to(form.unit()))
                 .tree();

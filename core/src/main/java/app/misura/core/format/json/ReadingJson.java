@@ -24,12 +24,28 @@ public final class ReadingJson {
     /** More readings than any sitting makes; a larger document is not a sheet. */
     public static final int MOST = 500;
 
+    private static final int LONGEST_WORD = 60;
+    private static final int LONGEST_TEXT = 100;
+    private static final int LONGEST_REASON = 200;
+
     private final OrderForm form;
     private final Wearer wearer;
 
     public ReadingJson(OrderForm form, Wearer wearer) {
         this.form = form;
         this.wearer = wearer;
+    }
+
+    private static String clipped(String text) {
+        return text.length() > LONGEST_WORD ? text.substring(0, LONGEST_WORD) + "…" : text;
+    }
+
+    /** A text no longer than what is kept of it. */
+    private static @Nullable String limited(JsonIn in, String key, @Nullable String text, int most) {
+        if (text != null && text.length() > most) {
+            in.fault(key, "must have at most " + most + " characters");
+        }
+        return text;
     }
 
     /** The reading, or null where it is wrong (the faults are then in the document's list). */
@@ -41,8 +57,13 @@ public final class ReadingJson {
         Length length = null;
         Play play = Play.SNUG;
         if (step.isEmpty()) {
-            if (!label.isEmpty()) {
-                in.fault("step", "the form " + form.id() + " has no step " + label);
+            boolean missing = label.isEmpty() && !in.has("step");
+            if (!missing) {
+                in.fault(
+                        "step",
+                        label.isEmpty()
+                                ? "must name a step"
+                                : "the form " + form.id() + " has no step " + clipped(label));
             }
             in.textOrNull("side");
             in.textOrNull("measure");
@@ -62,7 +83,9 @@ public final class ReadingJson {
         }
         Instant at = instant(in, "at");
         String by = in.text("by", "");
-        String aid = in.textOrNull("aid");
+        String aid = limited(in, "aid", in.textOrNull("aid"), LONGEST_WORD);
+        limited(in, "by", by, LONGEST_WORD);
+        limited(in, "text", text, LONGEST_TEXT);
         Strike struck = in.has("struck") ? strike(in.object("struck")) : null;
         return new Reading(label, side, text, length, play, at, by == null ? "" : by, aid, struck);
     }
@@ -142,6 +165,7 @@ public final class ReadingJson {
 
     private static Strike strike(JsonIn in) {
         String reason = in.text("reason");
+        limited(in, "reason", reason, LONGEST_REASON);
         Instant at = instant(in, "at");
         String by = in.text("by", "");
         in.close();

@@ -1,5 +1,6 @@
 package app.misura.core.format.ladder;
 
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
@@ -79,7 +80,6 @@ final class BracketLayout {
     }
 
     private Drawn plain(Bracket bracket) {
-        List<String> wholes = bracket.closure().wholes();
         List<Drawn.Knot> knots = new ArrayList<>();
         for (Rung rung : rungs) {
             String label = rung.step().label();
@@ -87,8 +87,8 @@ final class BracketLayout {
                 knots.add(new Drawn.Knot(
                         label,
                         rung.y(),
-                        wholes.contains(label) ? "=" : "+",
-                        !bracket.waiting().contains(label)));
+                        isIn(bracket.closure().wholes(), label) ? "=" : "+",
+                        !isIn(bracket.waiting(), label)));
             }
         }
         boolean torn = bracket.state() == Bracket.State.GAP || bracket.state() == Bracket.State.WRONG;
@@ -112,6 +112,10 @@ final class BracketLayout {
                 active);
     }
 
+    private static boolean isIn(List<ValueId> values, String label) {
+        return values.stream().anyMatch(v -> v.isOf(label));
+    }
+
     private static double[] longest(List<Drawn.Knot> knots) {
         double[] best = {knots.get(0).y(), knots.get(0).y()};
         for (int i = 1; i < knots.size(); i++) {
@@ -127,8 +131,9 @@ final class BracketLayout {
             case GAP -> "gap " + text(Objects.requireNonNull(bracket.gap()).abs());
             case WRONG -> "≠ " + text(Objects.requireNonNull(bracket.gap()).abs());
             case OPEN -> {
-                List<String> others =
-                        bracket.waiting().stream().filter(l -> !l.equals(now)).toList();
+                List<ValueId> others = bracket.waiting().stream()
+                        .filter(v -> now == null || !v.isOf(now))
+                        .toList();
                 yield others.isEmpty()
                         ? (active ? "closes" : "waits " + bracket.waiting().get(0))
                         : "waits " + others.get(others.size() - 1);
@@ -140,7 +145,7 @@ final class BracketLayout {
     private static double labelY(Bracket bracket, List<Drawn.Knot> knots) {
         double last = knots.get(knots.size() - 1).y();
         for (Drawn.Knot knot : knots) {
-            last = bracket.waiting().contains(knot.label()) ? knot.y() : last;
+            last = isIn(bracket.waiting(), knot.label()) ? knot.y() : last;
         }
         return last;
     }

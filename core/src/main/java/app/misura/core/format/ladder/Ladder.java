@@ -17,8 +17,14 @@ import org.jspecify.annotations.Nullable;
 public record Ladder(
         Metrics metrics, List<Rung> rungs, List<Drawn> brackets, Map<String, Gate> gates, double height, double width) {
 
-    /** A bar after a part. @param y its middle @param open how many sums are to be cleared first; none when passed */
-    public record Gate(double y, int open, boolean hard) {
+    /**
+     * A bar after a part.
+     *
+     * @param y its middle
+     * @param open how many questions are to be cleared first
+     * @param later how many were passed with the word to clear them later
+     */
+    public record Gate(double y, int open, int later, boolean hard) {
         public boolean asks() {
             return open > 0;
         }

@@ -2,9 +2,10 @@ package app.misura.core.format.ladder;
 
 import app.misura.core.course.Course;
 import app.misura.core.course.Gate;
-import app.misura.core.form.Formula;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
+import app.misura.core.form.StepSum;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
@@ -63,14 +64,13 @@ final class LadderLayout {
 
     /** A derived value stays hidden while it is the answer to a step still to be taken. */
     private boolean isShown(Step step) {
-        Formula formula = step.derived();
+        StepSum formula = step.derived();
         if (formula == null) {
             return true;
         }
-        boolean known =
-                formula.terms().keySet().stream().allMatch(id -> proof.value(id).isPresent());
+        boolean known = formula.values().stream().allMatch(id -> proof.value(id).isPresent());
         boolean answersOpen = sums.stream()
-                .filter(b -> b.closure().members().containsAll(formula.terms().keySet()))
+                .filter(b -> b.closure().members().containsAll(formula.values()))
                 .anyMatch(b -> !b.waiting().isEmpty());
         return known && !answersOpen;
     }
@@ -85,7 +85,7 @@ final class LadderLayout {
     }
 
     private List<String> values(Step step) {
-        Formula formula = step.derived();
+        StepSum formula = step.derived();
         if (formula != null) {
             return List.of(text(worked(formula)));
         }
@@ -95,9 +95,9 @@ final class LadderLayout {
         return course.slots(step).stream().map(this::value).toList();
     }
 
-    private Length worked(Formula formula) {
+    private Length worked(StepSum formula) {
         double sum = 0;
-        for (Map.Entry<String, Double> term : formula.terms().entrySet()) {
+        for (Map.Entry<ValueId, Double> term : formula.terms().entrySet()) {
             sum += term.getValue()
                     * proof.value(term.getKey()).map(Length::nanometres).orElse(0L);
         }
@@ -106,7 +106,14 @@ final class LadderLayout {
 
     private String value(Sheet.Slot slot) {
         Optional<Settled> settled = Optional.ofNullable(proof.settled().get(slot.id()));
-        return settled.map(s -> s.length() == null ? "none" : text(s.length())).orElse("");
+        return settled.map(this::shown).orElse("");
+    }
+
+    /** Who takes a measure a second time does not see the first: it would be read again. */
+    private String shown(Settled settled) {
+        Length length = settled.length();
+        boolean blind = m.blind() && settled.isFirstOfTwo();
+        return length == null ? "none" : blind ? "first kept" : text(length);
     }
 
     private String text(Length length) {
@@ -129,18 +136,20 @@ final class LadderLayout {
         if (course.isMoved(step)) {
             return Rung.State.AGAIN;
         }
-        boolean wrong =
-                proof.suspected().stream().anyMatch(id -> id.equals(step.label()) || id.startsWith(step.label() + "-"));
+        boolean wrong = proof.suspected().stream().anyMatch(id -> id.isOf(step.label()));
         return wrong ? Rung.State.WRONG : values.contains("none") ? Rung.State.NONE : Rung.State.KEPT;
     }
 
     /** After a part: a bar when its sums are clear, a question when one of them is wrong. */
     private void bar(Gate gate) {
-        double height = gate.asks() ? m.gate() : 0;
+        double height = gate.asks() || !gate.deferred().isEmpty() ? m.gate() : 0;
         gates.put(
                 gate.part().letter(),
                 new Ladder.Gate(
-                        y + m.partGap() / 2 + height / 2, gate.questions().size(), gate.isHard()));
+                        y + m.partGap() / 2 + height / 2,
+                        gate.questions().size(),
+                        gate.deferred().size(),
+                        gate.isHard()));
         y += height;
     }
 }

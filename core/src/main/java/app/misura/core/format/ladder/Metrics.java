@@ -10,15 +10,23 @@ package app.misura.core.format.ladder;
  * @param firstSpine from the ticks' start to the first spine
  * @param knot radius
  * @param labels width of the column for sizes and words
+ * @param blind whether the first of two tries that must agree is hidden
  */
 public record Metrics(
-        double rung, double partGap, double gate, double lane, double firstSpine, double knot, double labels) {
+        double rung,
+        double partGap,
+        double gate,
+        double lane,
+        double firstSpine,
+        double knot,
+        double labels,
+        boolean blind) {
     /** While measuring, on a wide screen. */
-    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78);
+    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78, true);
     /** Beside the proof. */
-    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78);
+    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78, false);
     /** On paper, in units of a quarter millimetre. */
-    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96);
+    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, false);
 
     /** Two spines in one lane stay this far apart. */
     static final double CLEAR = 6;

@@ -190,9 +190,9 @@ public final class FormPage {
             out.append("<table><tr>");
             for (Closure closure : proof.sheet().form().closures()) {
                 out.append("<td class=\"soft\">")
-                        .append(String.join(" + ", closure.parts()))
+                        .append(closure.said(closure.parts()))
                         .append(" = ________ must give ")
-                        .append(String.join(" + ", closure.wholes()))
+                        .append(closure.said(closure.wholes()))
                         .append(" ± ")
                         .append(LengthText.exact(
                                 closure.tolerance(), proof.sheet().unit()))
@@ -210,7 +210,8 @@ public final class FormPage {
                         .append(String.join(", ", proof.retake()))
                         .append(". ");
             }
-            String unchecked = proof.unchecked().stream().map(u -> u.id()).collect(Collectors.joining(" "));
+            String unchecked =
+                    proof.unchecked().stream().map(u -> u.id().toString()).collect(Collectors.joining(" "));
             out.append(unchecked.isEmpty() ? "" : "Not checked by any sum: " + unchecked + ".")
                     .append("</p>");
         }

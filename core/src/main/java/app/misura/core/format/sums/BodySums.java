@@ -3,56 +3,70 @@ package app.misura.core.format.sums;
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
 import app.misura.core.body.Picture;
+import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.geometry.Tenths;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
+import app.misura.core.measure.Kind;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
 /**
- * The sums as lengths, to one scale: outside and inside leg beside the body at their true heights, the parts stacked
- * against the whole, the surplus hatched with its size; other wrong sums laid out flat, parts end to end over the whole.
+ * The sums as lengths, to one scale: those that stand on the floor beside the body at their true heights, the parts
+ * stacked against the whole, the surplus hatched with its size; other wrong sums laid out flat, parts end to end over the whole.
  */
-public final class LegSums {
+public final class BodySums {
     private static final double WIDTH = 416;
     private static final double LEG_HEIGHT = 430;
     private static final double FLAT = 62;
+    /** Nothing is drawn so large that less than this would fill the picture, cm. */
+    private static final double SHORTEST = 60;
+    /** Where the whole and the parts of a sum stand beside the body: outside it, then inside. */
+    private static final double[][] PLACES = {{22, 74}, {312, 368}};
 
     private final Proof proof;
     private final StringBuilder out = new StringBuilder();
+    private final List<Bracket> upright;
     private final double unit;
     private final double floor = LEG_HEIGHT - 8;
 
-    private LegSums(Proof proof) {
+    private BodySums(Proof proof) {
         this.proof = proof;
-        double tallest = 60;
-        for (String[] column : new String[][] {{"D1"}, {"D2", "D3"}, {"S1"}, {"S2", "D3"}}) {
-            double sum = 0;
-            for (String id : column) {
-                sum += cm(id);
-            }
-            tallest = Math.max(tallest, sum);
+        this.upright = proof.brackets().stream()
+                .filter(b -> isUpright(b.closure()))
+                .limit(2)
+                .toList();
+        double tallest = SHORTEST;
+        for (Bracket bracket : upright) {
+            Closure closure = bracket.closure();
+            tallest = Math.max(tallest, Math.max(sum(closure.parts()), sum(closure.wholes())));
         }
         this.unit = (LEG_HEIGHT - 48) / tallest;
     }
 
-    public static String svg(Proof proof) {
-        return new LegSums(proof).draw();
+    /** A sum that stands on the floor beside a leg: one of its members is a height there. */
+    private boolean isUpright(Closure closure) {
+        return closure.labels().stream()
+                .map(label -> proof.sheet().form().step(label).taken())
+                .anyMatch(m -> m.kind() == Kind.HEIGHT && m.region().equals("leg"));
     }
 
-    private double cm(String id) {
+    public static String svg(Proof proof) {
+        return new BodySums(proof).draw();
+    }
+
+    private double cm(ValueId id) {
         return proof.value(id).map(Length::toCm).orElse(0.0);
     }
 
     private String draw() {
         List<Bracket> flat = proof.brackets().stream()
                 .filter(b -> b.state() == Bracket.State.WRONG || b.state() == Bracket.State.GAP)
-                .filter(b -> !List.of("outside-leg", "inside-leg")
-                        .contains(b.closure().id()))
+                .filter(b -> !upright.contains(b))
                 .toList();
         double height = LEG_HEIGHT + flat.size() * FLAT;
         out.append(String.format(
@@ -61,8 +75,9 @@ public final class LegSums {
                 n(WIDTH),
                 n(height)));
         body();
-        leg("outside-leg", 22, 74);
-        leg("inside-leg", 312, 368);
+        for (int i = 0; i < upright.size(); i++) {
+            leg(upright.get(i), PLACES[i][0], PLACES[i][1]);
+        }
         double y = LEG_HEIGHT + 8;
         for (Bracket bracket : flat) {
             flat(bracket, y);
@@ -96,20 +111,16 @@ public final class LegSums {
     }
 
     /** One closure of a leg: the whole at one place, its parts stacked at the other. */
-    private void leg(String id, double xWhole, double xParts) {
-        Optional<Bracket> found = proof.brackets().stream()
-                .filter(b -> b.closure().id().equals(id))
-                .findFirst();
-        if (found.isEmpty() || !found.get().isJudged()) {
+    private void leg(Bracket bracket, double xWhole, double xParts) {
+        if (!bracket.isJudged()) {
             return;
         }
-        Bracket bracket = found.get();
-        String whole = bracket.closure().wholes().get(0);
-        List<String> parts = new ArrayList<>(bracket.closure().parts());
+        ValueId whole = bracket.closure().wholes().get(0);
+        List<ValueId> parts = new ArrayList<>(bracket.closure().parts());
         java.util.Collections.reverse(parts);
         bar(whole, xWhole, floor, cm(whole));
         double y = floor;
-        for (String part : parts) {
+        for (ValueId part : parts) {
             y = bar(part, xParts, y, cm(part));
         }
         if (bracket.state() != Bracket.State.CLOSED) {
@@ -118,7 +129,7 @@ public final class LegSums {
         }
     }
 
-    private double bar(String id, double x, double from, double cm) {
+    private double bar(ValueId id, double x, double from, double cm) {
         boolean bad = proof.suspected().contains(id);
         double to = from - cm * unit;
         path(
@@ -146,7 +157,7 @@ public final class LegSums {
         return to;
     }
 
-    private String text(String id) {
+    private String text(ValueId id) {
         return proof.value(id)
                 .map(l -> LengthText.column(l, proof.sheet().unit()))
                 .orElse("");
@@ -188,13 +199,13 @@ public final class LegSums {
         strip(bracket.closure().wholes(), y + 28, each);
     }
 
-    private double sum(List<String> ids) {
+    private double sum(List<ValueId> ids) {
         return ids.stream().mapToDouble(this::cm).sum();
     }
 
-    private void strip(List<String> ids, double y, double each) {
+    private void strip(List<ValueId> ids, double y, double each) {
         double x = 4;
-        for (String id : ids) {
+        for (ValueId id : ids) {
             boolean bad = proof.suspected().contains(id);
             double w = cm(id) * each;
             path(bad ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");

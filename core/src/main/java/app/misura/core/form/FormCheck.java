@@ -1,0 +1,67 @@
+package app.misura.core.form;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Cross-checks a form that was read. */
+record FormCheck(OrderForm form, List<String> faults) {
+    private static final int LONGEST_NAME = 20;
+
+    void check() {
+        Set<String> labels = new HashSet<>();
+        for (Step step : form.steps()) {
+            if (!labels.add(step.label())) {
+                faults.add("label " + step.label() + " is there twice");
+            }
+            step(step);
+        }
+        Set<String> ids = new HashSet<>();
+        for (Closure closure : form.closures()) {
+            if (!ids.add(closure.id())) {
+                faults.add("closure " + closure.id() + " is there twice");
+            }
+        }
+        for (LevelCheck level : form.levels()) {
+            level.members().stream()
+                    .filter(m -> form.find(m.step()).isEmpty())
+                    .forEach(m -> faults.add(level.id() + " names " + m + ", which is no step"));
+        }
+    }
+
+    private void step(Step step) {
+        String label = step.label();
+        if (step.name().length() > LONGEST_NAME) {
+            faults.add(label + ": name is longer than 20 characters");
+        }
+        step.onlyIf().forEach((option, choice) -> onlyIf(label, option, choice));
+        if (step.measure() != null
+                && step.side() == StepSide.BOTH
+                && !step.measure().bothSides()) {
+            faults.add(label + ": " + step.measure().code() + " has no sides");
+        }
+        step.needs().stream()
+                .filter(l -> form.find(l).filter(Step::isMark).isEmpty())
+                .forEach(l -> faults.add(label + " needs " + l + ", which is no mark of the form"));
+        StepSum derived = step.derived();
+        if (derived != null) {
+            List<String> own = new ArrayList<>();
+            derived.in(form::find, own);
+            own.forEach(fault -> faults.add(label + " " + fault));
+        }
+    }
+
+    private void onlyIf(String label, String option, String choice) {
+        Optional<Option> known =
+                form.options().stream().filter(o -> o.id().equals(option)).findFirst();
+        if (known.isEmpty()) {
+            faults.add(label + " depends on " + option + "; there are "
+                    + form.options().stream().map(Option::id).toList());
+        } else if (!known.get().choices().contains(choice)) {
+            faults.add(label + " depends on " + option + " being " + choice + "; it has "
+                    + known.get().choices());
+        }
+    }
+}
