@@ -230,12 +230,7 @@ final class NetBody {
                 if (sd == 0) {
                     return Optional.of(passedOn(net, mm.getAsDouble(), !below.isEmpty()));
                 }
-                estimates.add(new Estimate(
-                        net.name(),
-                        rule.text().replaceAll("(\\d) (?=[a-z])", "$1 x "),
-                        mm.getAsDouble(),
-                        sd,
-                        stepOf(net)));
+                estimates.add(new Estimate(net.name(), rule.said(), mm.getAsDouble(), sd, stepOf(net)));
                 return Optional.of(estimated(mm.getAsDouble()));
             }
         }

@@ -3,6 +3,8 @@ package app.misura.core.garment;
 import app.misura.core.formula.Formula;
 import app.misura.core.house.MeasureClass;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * A length of the body that garments are cut from, and how it is come by: what was read, in order of preference; else
@@ -23,5 +25,20 @@ public record Net(String name, MeasureClass kind, List<Formula> of, List<Rule> r
      * @param text as it was written, for whoever asks where a number comes from
      * @param sd how far bodies scatter about it, mm
      */
-    public record Rule(String text, Formula formula, Formula sd) {}
+    public record Rule(String text, Formula formula, Formula sd) {
+        private static final Pattern CONSTANT =
+                Pattern.compile("(?<![\\w./-])(\\d+(?:\\.\\d+)?)(?![\\w./])(?!\\s+[a-z])");
+        private static final Pattern FACTOR = Pattern.compile("(\\d) (?=[a-z])");
+
+        /** The rule as a person reads it, its constants in cm: {@code 0.30 x seat + 7.3}. */
+        public String said() {
+            String cm = CONSTANT.matcher(text).replaceAll(m -> inCm(Double.parseDouble(m.group(1))));
+            return FACTOR.matcher(cm).replaceAll("$1 x ");
+        }
+
+        private static String inCm(double mm) {
+            String text = String.format(Locale.ROOT, "%.1f", mm / 10);
+            return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        }
+    }
 }
