@@ -8,14 +8,29 @@
     const shown = $("measure");
     return shown ? shown.dataset.order : "";
   };
-  const shelf = () => "misura.kept-here." + order();
-  const all = () => {
+  /* On a shared tablet each person has a shelf of their own: nothing comes home under another's name. */
+  const SHELF = "misura.kept-here.";
+  const by = () => {
+    const shown = $("measure");
+    return shown ? shown.dataset.by : "";
+  };
+  const shelf = () => SHELF + by() + "." + order();
+  const read = (name) => {
     try {
-      return JSON.parse(localStorage.getItem(shelf()) || "[]");
+      return JSON.parse(localStorage.getItem(name) || "[]");
     } catch (e) {
       return [];
     }
   };
+  const all = () => read(shelf());
+  const others = () =>
+    Object.keys(localStorage)
+      .filter((name) => name.startsWith(SHELF) && name.endsWith("." + order()) && name !== shelf())
+      .map((name) => ({
+        who: name.slice(SHELF.length, -order().length - 1),
+        count: read(name).length,
+      }))
+      .filter((other) => other.count > 0);
   const put = (list) => {
     if (list.length) localStorage.setItem(shelf(), JSON.stringify(list));
     else localStorage.removeItem(shelf());
@@ -37,7 +52,14 @@
     const alone = $("alone");
     const list = all();
     if (!alone) return;
-    alone.hidden = !since && !list.length;
+    const theirs = others();
+    alone.hidden = !since && !list.length && !theirs.length;
+    if (!since && !list.length) {
+      alone.textContent = theirs
+        .map((other) => count({ length: other.count }) + " kept here for " + other.who + ", who signs in to bring them home.")
+        .join(" ");
+      return;
+    }
     alone.textContent = since
       ? "Not reached since " +
         since +

@@ -24,12 +24,16 @@ final class ApiGate extends OncePerRequestFilter {
             throws ServletException, IOException {
         Optional<Duration> left = name(request.getHeader("Authorization")).flatMap(throttle::heldUp);
         if (left.isPresent()) {
-            response.setHeader("Retry-After", String.valueOf(left.get().toSeconds() + 1));
-            ApiProblems.write(
-                    response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
+            heldUp(response, left.get());
             return;
         }
         chain.doFilter(request, response);
+    }
+
+    /** Says that a name failed too often, and how long it waits. */
+    static void heldUp(HttpServletResponse response, Duration left) throws IOException {
+        response.setHeader("Retry-After", String.valueOf(left.toSeconds() + 1));
+        ApiProblems.write(response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
     }
 
     private static Optional<String> name(@org.jspecify.annotations.Nullable String header) {

@@ -2,6 +2,7 @@ package app.misura.web.security;
 
 import app.misura.web.account.Tokens;
 import jakarta.servlet.DispatcherType;
+import java.time.Duration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -39,10 +40,17 @@ class SecurityConfiguration {
         return SecurityObservationSettings.noObservations();
     }
 
+    /** How long a name that was held up just now waits at most, seconds. */
+    private static final long WAIT_SECONDS = SignInThrottle.WINDOW.toSeconds();
+
     @Bean
     @Order(1)
     SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle, Tokens tokens) throws Exception {
         AuthenticationEntryPoint unknown = (request, response, e) -> {
+            if (e instanceof LockedException) {
+                ApiGate.heldUp(response, Duration.ofSeconds(WAIT_SECONDS));
+                return;
+            }
             response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
             ApiProblems.write(
                     response,
@@ -52,7 +60,7 @@ class SecurityConfiguration {
         };
         AccessDeniedHandler denied = (request, response, e) ->
                 ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
-        http.securityMatcher("/api/**")
+        http.securityMatcher("/api/**", "/v3/api-docs/**")
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(c -> c.disable())
                 .httpBasic(b -> b.authenticationEntryPoint(unknown))
@@ -75,11 +83,19 @@ class SecurityConfiguration {
     @Bean
     @Order(2)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        AuthenticationFailureHandler failed = (request, response, e) -> response.sendRedirect(
-                request.getContextPath() + (e instanceof LockedException ? "/signin?wait" : "/signin?wrong"));
+        AuthenticationFailureHandler failed = (request, response, e) -> {
+            if (e instanceof LockedException) {
+                response.setStatus(429);
+                response.setHeader("Retry-After", String.valueOf(WAIT_SECONDS));
+                request.getRequestDispatcher("/signin/held").forward(request, response);
+            } else {
+                response.sendRedirect(request.getContextPath() + "/signin?wrong");
+            }
+        };
         http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
-                        .requestMatchers("/signin", "/first", "/assets/**", "/webjars/**", "/actuator/health")
+                        .requestMatchers(
+                                "/signin", "/signin/held", "/first", "/assets/**", "/webjars/**", "/actuator/health")
                         .permitAll()
                         .requestMatchers("/house", "/house/**")
                         .hasRole("OWNER")

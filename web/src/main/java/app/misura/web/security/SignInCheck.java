@@ -41,13 +41,9 @@ class SignInCheck implements AuthenticationProvider {
         if (throttle.heldUp(name).isPresent()) {
             throw new LockedException("too many failed sign-ins");
         }
-        UserDetails account = find(name);
-        String stored = account == null ? nobody() : account.getPassword();
-        if (!matches(name, password, stored) || account == null) {
-            throttle.failed(name);
-            throw new BadCredentialsException("name and password do not match");
-        }
-        throttle.succeeded(name);
+        UserDetails found = find(name);
+        UserDetails account =
+                found != null && isRemembered(found, password) ? found : checkSlowly(name, found, password);
         return UsernamePasswordAuthenticationToken.authenticated(account, null, account.getAuthorities());
     }
 
@@ -67,16 +63,25 @@ class SignInCheck implements AuthenticationProvider {
         return nobody;
     }
 
-    private boolean matches(String name, String password, String stored) {
-        String digest = Digest.of(stored + "\n" + password);
-        if (digest.equals(right.get(name))) {
-            return true;
+    private boolean isRemembered(UserDetails account, String password) {
+        return Digest.of(account.getPassword() + "\n" + password).equals(right.get(account.getUsername()));
+    }
+
+    /** Counts first and hashes then: many wrong ones at once are held up like many one after the other. */
+    private UserDetails checkSlowly(
+            String name, @org.jspecify.annotations.Nullable UserDetails account, String password) {
+        if (!throttle.admits(name)) {
+            throw new LockedException("too many failed sign-ins");
         }
-        boolean matches = encoder.matches(password, stored);
-        if (matches && right.size() < REMEMBERED) {
-            right.put(name, digest);
+        String stored = account == null ? nobody() : account.getPassword();
+        if (!encoder.matches(password, stored) || account == null) {
+            throw new BadCredentialsException("name and password do not match");
         }
-        return matches;
+        throttle.giveBack(name);
+        if (right.size() < REMEMBERED) {
+            right.put(name, Digest.of(stored + "\n" + password));
+        }
+        return account;
     }
 
     @Override

@@ -38,6 +38,14 @@ class SignInController {
         return accounts.isEmpty() ? "redirect:/first" : "signin";
     }
 
+    /** A name that failed too often: the sign-in's page says so, with the status that says it too. */
+    @RequestMapping("/signin/held")
+    String held(Model model, jakarta.servlet.http.HttpServletResponse response) {
+        response.setStatus(429);
+        model.addAttribute("held", true);
+        return "signin";
+    }
+
     @GetMapping("/first")
     String first(Model model) {
         if (!accounts.isEmpty()) {

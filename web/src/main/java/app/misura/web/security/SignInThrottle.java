@@ -42,16 +42,28 @@ public class SignInThrottle {
         return left.isNegative() || left.isZero() ? Optional.empty() : Optional.of(left);
     }
 
-    public synchronized void failed(String name) {
-        Deque<Instant> times = failures.computeIfAbsent(name, n -> new ArrayDeque<>());
-        times.addLast(clock.instant());
-        while (times.size() > MOST) {
-            times.removeFirst();
+    /**
+     * Counts an attempt before it is checked, so that many at once are counted too.
+     *
+     * @return whether it may be checked; else the name is held up
+     */
+    public synchronized boolean admits(String name) {
+        if (heldUp(name).isPresent()) {
+            return false;
         }
+        failures.computeIfAbsent(name, n -> new ArrayDeque<>()).addLast(clock.instant());
+        return true;
     }
 
-    public synchronized void succeeded(String name) {
-        failures.remove(name);
+    /** Gives an attempt back that was right. What failed before stays counted. */
+    public synchronized void giveBack(String name) {
+        Deque<Instant> times = failures.get(name);
+        if (times != null) {
+            times.pollLast();
+            if (times.isEmpty()) {
+                failures.remove(name);
+            }
+        }
     }
 
     private @org.jspecify.annotations.Nullable Deque<Instant> recent(String name) {

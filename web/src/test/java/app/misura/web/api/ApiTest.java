@@ -290,6 +290,24 @@ class ApiTest extends TestHouse {
         assertThat(api.get("/api/v1/clients?page=-1").status()).isEqualTo(422);
     }
 
+    @Test
+    void anAddressThatCannotBeReadIsAProblemAsWell() {
+        Api.Answer answer = api.get("/api/v1/forms;a=b");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(answer.json().get("detail").stringValue()).contains("cannot be read");
+    }
+
+    @Test
+    void aNetworkLargerThanABodyIsRefusedBeforeItIsRead() {
+        String measures = "{},".repeat(121).replaceAll(",$", "");
+        Api.Answer answer = api.post(
+                "/api/v1/adjust",
+                "{\"misura\":\"network/1\",\"unit\":\"cm\",\"measures\":[" + measures + "],\"closures\":[]}");
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(paths(answer.json())).containsExactly("/measures");
+    }
+
     private String order() {
         String client = api.post(
                         "/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Test Person\",\"handedness\":\"left\"}")
@@ -360,6 +378,9 @@ class ApiTest extends TestHouse {
 
     @Test
     void theInterfaceIsDescribedBehindTheSignIn() {
-        assertThat(new Api(port, "").get("/v3/api-docs").status()).isIn(302, 401);
+        Api.Answer unknown = new Api(port, "").get("/v3/api-docs");
+        assertThat(unknown.status()).isEqualTo(401);
+        assertThat(unknown.header("Content-Type")).startsWith("application/problem+json");
+        assertThat(api.get("/v3/api-docs").status()).isEqualTo(200);
     }
 }

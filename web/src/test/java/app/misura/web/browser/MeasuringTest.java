@@ -220,6 +220,27 @@ class MeasuringTest extends InTheBrowser {
     }
 
     @Test
+    void onASharedTabletNothingComesHomeUnderAnothersName() {
+        String id = newOrder("Tablet Person");
+        setMarks();
+        leave();
+        browser.type("171");
+        browser.enter();
+        awaitStep("D1");
+        String mine = "misura.kept-here.measurer." + id;
+        String theirs = "misura.kept-here.cutter." + id;
+        browser.script("localStorage.setItem('" + theirs + "', localStorage.getItem('" + mine
+                + "')); localStorage.removeItem('" + mine + "');");
+        network(false);
+        browser.driver().navigate().refresh();
+        browser.await("told", () -> browser.text("#alone").contains("1 reading is kept here for cutter"));
+        assertThat(readings()).isZero();
+        assertThat(browser.script("return localStorage.getItem('" + theirs + "')"))
+                .asString()
+                .contains("171");
+    }
+
+    @Test
     void anOpenScreenSeesWhatAnotherReads() {
         String id = newOrder("Shared Person");
         setMarks();

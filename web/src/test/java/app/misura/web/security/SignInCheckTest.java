@@ -12,6 +12,13 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -81,6 +88,34 @@ class SignInCheckTest {
         }
         assertThatThrownBy(() -> signIn("noor", "right")).isInstanceOf(LockedException.class);
         verify(encoder, never()).matches("right", "stored");
+    }
+
+    @Test
+    void manyWrongOnesAtOnceAreHashedNoMoreThanTenTimes() throws Exception {
+        when(encoder.matches(eq("wrong"), any())).thenAnswer(call -> {
+            Thread.sleep(20);
+            return false;
+        });
+        ExecutorService hands = Executors.newFixedThreadPool(40);
+        try {
+            List<Callable<Object>> tries = Collections.nCopies(
+                    40,
+                    () -> assertThatThrownBy(() -> signIn("noor", "wrong"))
+                            .isInstanceOfAny(BadCredentialsException.class, LockedException.class));
+            for (Future<Object> one : hands.invokeAll(tries)) {
+                one.get();
+            }
+        } finally {
+            hands.shutdownNow();
+        }
+        verify(encoder, times(SignInThrottle.MOST)).matches("wrong", "stored");
+    }
+
+    @Test
+    void aProgramThatIsKnownCallsManyTimesAtOnce() {
+        signIn("noor", "right");
+        assertThat(IntStream.range(0, 200).parallel().mapToObj(i -> signIn("noor", "right")))
+                .allMatch(Authentication::isAuthenticated);
     }
 
     @Test

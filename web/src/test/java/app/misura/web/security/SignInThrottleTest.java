@@ -21,11 +21,11 @@ class SignInThrottleTest {
     void tenFailuresInFiveMinutesHoldUpTheName() {
         for (int i = 0; i < 9; i++) {
             at(i);
-            throttle.failed("a");
+            assertThat(throttle.admits("a")).isTrue();
         }
         assertThat(throttle.heldUp("a")).isEmpty();
         at(10);
-        throttle.failed("a");
+        assertThat(throttle.admits("a")).isTrue();
         assertThat(throttle.heldUp("a")).contains(Duration.ofSeconds(290));
         assertThat(throttle.heldUp("b")).isEmpty();
         at(301);
@@ -33,13 +33,26 @@ class SignInThrottleTest {
     }
 
     @Test
-    void aRightSignInForgetsTheWrongOnes() {
+    void whoIsHeldUpIsNotAdmittedAndDoesNotWaitLongerForTrying() {
+        at(0);
+        for (int i = 0; i < SignInThrottle.MOST; i++) {
+            throttle.admits("a");
+        }
+        at(100);
+        assertThat(throttle.admits("a")).isFalse();
+        assertThat(throttle.heldUp("a")).contains(Duration.ofSeconds(200));
+    }
+
+    @Test
+    void aRightSignInTakesBackItsOwnCountAndNoOther() {
         at(0);
         for (int i = 0; i < 9; i++) {
-            throttle.failed("a");
+            throttle.admits("a");
         }
-        throttle.succeeded("a");
-        throttle.failed("a");
+        assertThat(throttle.admits("a")).isTrue();
+        throttle.giveBack("a");
         assertThat(throttle.heldUp("a")).isEmpty();
+        assertThat(throttle.admits("a")).isTrue();
+        assertThat(throttle.heldUp("a")).isPresent();
     }
 }

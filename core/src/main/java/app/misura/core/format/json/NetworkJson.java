@@ -14,12 +14,23 @@ import tools.jackson.databind.JsonNode;
 /** Documents {@code network/1} in and {@code adjustment/1} out. */
 public final class NetworkJson {
     /** More than any body or form has, and little enough to be solved at once. */
-    private static final int LARGEST = 200;
+    private static final int LARGEST = 120;
 
     private NetworkJson() {}
 
+    private static final int MOST_REMOVALS = 4;
+    /** No body and no sum of one is larger than this in any unit. */
+    private static final double LARGEST_NUMBER = 1e6;
+
     /** @throws JsonRefused with every fault of the document */
     public static Network read(JsonNode root) throws JsonRefused {
+        if (root.path("measures").size() > LARGEST || root.path("closures").size() > LARGEST) {
+            throw new JsonRefused(
+                    JsonRefused.Why.WRONG,
+                    List.of(new JsonFault(
+                            root.path("measures").size() > LARGEST ? "/measures" : "/closures",
+                            "at most " + LARGEST + " measures and " + LARGEST + " closures are solved")));
+        }
         JsonIn in = JsonIn.document(root, "network/1");
         String unit = in.choice("unit", List.of("cm", "in"), "cm");
         Network.Settings settings = settings(in.object("settings"));
@@ -27,9 +38,6 @@ public final class NetworkJson {
         List<Network.Measure> measures = in.list("measures", m -> measure(m, ids));
         Set<String> names = new HashSet<>();
         List<Network.Closure> closures = in.list("closures", c -> closure(c, ids, names, unit));
-        if (measures.size() > LARGEST || closures.size() > LARGEST) {
-            in.fault("at most " + LARGEST + " measures and " + LARGEST + " closures are solved");
-        }
         in.finish();
         return new Network(settings, measures, closures);
     }
@@ -40,8 +48,8 @@ public final class NetworkJson {
         String gate = in.choice("gate", List.of("suspect", "global"), "suspect");
         double parallel = in.number("parallel", 0.01, 1, usual.parallel());
         Integer removals = in.whole("maxRemovals");
-        if (removals != null && (removals < 0 || removals > 100)) {
-            in.fault("maxRemovals", "must lie between 0 and 100");
+        if (removals != null && (removals < 0 || removals > MOST_REMOVALS)) {
+            in.fault("maxRemovals", "must lie between 0 and " + MOST_REMOVALS);
             removals = null;
         }
         in.close();
@@ -57,8 +65,8 @@ public final class NetworkJson {
         if (!ids.add(id)) {
             in.fault("id", "is there twice");
         }
-        Double value = in.number("value");
-        Double sd = in.number("sd");
+        Double value = bounded(in, "value");
+        Double sd = bounded(in, "sd");
         double increment = in.number("increment", 0, 1e6, 0);
         if (sd == null || !(sd > 0)) {
             in.fault("sd", "must be a number above 0");
@@ -66,6 +74,14 @@ public final class NetworkJson {
         }
         in.close();
         return new Network.Measure(id, value, sd, increment);
+    }
+
+    private static @Nullable Double bounded(JsonIn in, String key) {
+        Double number = in.number(key);
+        if (number != null && Math.abs(number) > LARGEST_NUMBER) {
+            in.fault(key, "must lie between -" + (long) LARGEST_NUMBER + " and " + (long) LARGEST_NUMBER);
+        }
+        return number;
     }
 
     private static Network.Closure closure(JsonIn in, Set<String> ids, Set<String> names, String unit) {
@@ -84,7 +100,13 @@ public final class NetworkJson {
                 kept.remove(term);
             }
         }
-        Double constant = in.number("constant");
+        Double constant = bounded(in, "constant");
+        kept.replaceAll((term, factor) -> {
+            if (Math.abs(factor) > LARGEST_NUMBER) {
+                in.fault("terms", "has a factor of " + term + " beyond " + (long) LARGEST_NUMBER);
+            }
+            return factor;
+        });
         double usual = unit.equals("in") ? 0.5 : 1;
         double tolerance = in.number("tolerance", 0, 1e6, usual);
         if (in.has("tolerance") && in.has("looseness")) {
