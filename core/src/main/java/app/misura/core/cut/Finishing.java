@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What is said of a draft that was made: the chain, the openings, what to look at. */
 record Finishing(
@@ -76,6 +78,7 @@ record Finishing(
         }
         cautions.addAll(drafted.cautions());
         openings.stream().filter(o -> !o.holds()).forEach(o -> cautions.add(said(o)));
+        pressing().ifPresent(cautions::add);
         AgeGroup age = proof.sheet().wearer().age();
         boolean grows = choices.words().getOrDefault("growth", "0").equals("0");
         if (!grows && age == AgeGroup.ADULT) {
@@ -87,6 +90,24 @@ record Finishing(
         }
         cautions.addAll(garment.cautions());
         return cautions;
+    }
+
+    /** What presses enough to be said, and who decides where it must not. */
+    private Optional<String> pressing() {
+        String lines = fitted.both().lines().values().stream()
+                .filter(l -> l.ease().presses() >= tables.pressureSaidMmHg())
+                .map(l -> String.format(
+                        Locale.ROOT,
+                        "%s %.0f mmHg",
+                        l.line().title().toLowerCase(Locale.ROOT),
+                        l.ease().presses()))
+                .collect(Collectors.joining(", "));
+        boolean hung = choices.number("hang-longer").isPresent();
+        return lines.isEmpty()
+                ? Optional.empty()
+                : Optional.of("It presses: " + lines + (hung ? ", as the cloth hung" : ", the cloth's pull assumed")
+                        + ". Not on numb, wounded or newly scarred skin, nor at a socket's edge: there a clinician or a"
+                        + " licensed fitter decides.");
     }
 
     private static String said(Opening opening) {

@@ -7,8 +7,13 @@ import java.util.Locale;
  *
  * @param words what stands in a table
  * @param why the reason, for whoever asks where the number comes from
+ * @param presses what it presses on the body, mmHg; nought where the garment is no smaller than the body
  */
-public record Ease(double value, RuledBy ruledBy, String words, String why) {
+public record Ease(double value, RuledBy ruledBy, String words, String why, double presses) {
+    public Ease(double value, RuledBy ruledBy, String words, String why) {
+        this(value, ruledBy, words, why, 0);
+    }
+
     public Ease(double value, RuledBy ruledBy, String words) {
         this(value, ruledBy, words, words);
     }

@@ -32,7 +32,8 @@ record Eases(Garment garment, Choices choices, HouseTables tables, NetBody body,
             List<Absent> absent) {
         Line.Give give = Objects.requireNonNull(line.ease());
         if (give instanceof Line.Give.ByStrain strain) {
-            return Optional.of(new Strain(garment, choices, fit()).of(strain, net.kind(), value.mm() + more));
+            return Optional.of(
+                    new Strain(garment, choices, tables, age, fit()).of(strain, net.kind(), value.mm() + more));
         }
         Optional<Ease> table = give instanceof Line.Give.ByFit byFit
                 ? Optional.of(byFit(byFit))

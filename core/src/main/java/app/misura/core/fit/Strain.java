@@ -4,32 +4,63 @@ import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
 import app.misura.core.house.ClothKind;
+import app.misura.core.house.HouseTables;
 import app.misura.core.house.MeasureClass;
+import app.misura.core.reading.AgeGroup;
+import java.util.Locale;
 
 /**
  * How far a cloth is stretched when it is worn: as wanted, but never above half of what it was tested to give, nor beyond
- * what the cloth is worn at.
+ * what the cloth is worn at, and round the body never so far that it presses above the ceiling of the house.
  */
-record Strain(Garment garment, Choices choices, int fit) {
+record Strain(Garment garment, Choices choices, HouseTables tables, AgeGroup age, int fit) {
+    /** A strain and what ruled it, in words. */
+    private record Ruled(double strain, String by) {
+        Ruled atMost(double other, String why) {
+            return other < strain ? new Ruled(other, why) : this;
+        }
+    }
 
     /** @param around the body with what is beneath, mm */
     Ease of(Line.Give.ByStrain give, MeasureClass kind, double around) {
-        double wanted = wanted(give, kind);
-        double tested = choices.numberOr0(kind.across() ? "tested-across" : "tested-along") / 2;
-        double e = kind.strain() == MeasureClass.Strain.NONE ? 0 : Math.min(wanted, tested);
-        String words = String.format(
-                java.util.Locale.ROOT,
-                "stretched by %.1f %%%s",
-                e * 100,
-                e < wanted ? ", half of what the cloth gives" : "");
-        return new Ease(around / (1 + e) - around, Ease.RuledBy.STRETCH, words);
+        if (kind.strain() == MeasureClass.Strain.NONE) {
+            return new Ease(0, Ease.RuledBy.STRETCH, "not stretched");
+        }
+        boolean girth = kind.strain() == MeasureClass.Strain.GIRTH;
+        Ruled ruled = new Ruled(wanted(give, girth), "")
+                .atMost(
+                        choices.numberOr0(kind.across() ? "tested-across" : "tested-along") / 2,
+                        ", half of what the cloth gives");
+        Pull pull = pull();
+        if (girth) {
+            double ceiling = tables.pressureMmHg(age == AgeGroup.ADULT);
+            ruled = ruled.atMost(
+                    pull.strain(ceiling, around),
+                    String.format(Locale.ROOT, ", so as to press no more than %.0f mmHg", ceiling));
+        }
+        double e = ruled.strain();
+        String words = String.format(Locale.ROOT, "stretched by %.1f %%%s", e * 100, ruled.by());
+        double presses = girth ? pull.pressure(e, around) : 0;
+        return new Ease(around / (1 + e) - around, Ease.RuledBy.STRETCH, words, words, presses);
     }
 
-    private double wanted(Line.Give.ByStrain give, MeasureClass kind) {
+    private double wanted(Line.Give.ByStrain give, boolean girth) {
         ClothKind cloth = garment.cloth();
-        boolean girth = kind.strain() == MeasureClass.Strain.GIRTH;
         double usual = girth ? cloth.strainGirth() : cloth.strainLength();
         double wanted = give.strains().isEmpty() ? usual : give.strains().get(fit);
         return Math.min(wanted, girth ? cloth.mostGirth() : cloth.mostLength());
+    }
+
+    /** As the cloth hung; where one of the four numbers was not given, as the house assumes of its kind. */
+    Pull pull() {
+        double[] hung = new double[4];
+        String[] names = {"hang-load", "hang-width", "hang-length", "hang-longer"};
+        for (int i = 0; i < names.length; i++) {
+            hung[i] = choices.numberOr0(names[i]);
+            if (!(hung[i] > 0)) {
+                return new Pull(garment.cloth().pull(), false);
+            }
+        }
+        return Pull.ofHanging(hung[0], hung[1], hung[2], hung[3]);
     }
 }

@@ -156,7 +156,7 @@ public final class GarmentReader {
                 net,
                 formulas,
                 ladder(doc),
-                follows ? null : give(doc, garment),
+                follows ? null : give(doc, net, garment),
                 doc.moved() == null ? null : key(doc.name(), doc.moved()),
                 doc.bound() == null ? Line.Bound.EQUAL : bound(doc),
                 "not there".equals(doc.drop()),
@@ -222,8 +222,11 @@ public final class GarmentReader {
         return MeasureKey.parse(text);
     }
 
-    private Line.Give give(LineDoc doc, GarmentDoc garment) {
+    private Line.Give give(LineDoc doc, @Nullable Net net, GarmentDoc garment) {
         if (doc.strain() != null) {
+            if (net != null && nets.liesOn(net, "neck")) {
+                faults.add("line " + doc.name() + ": nothing is stretched round a neck");
+            }
             return new Line.Give.ByStrain(
                     doc.strain().isArray() ? numbers(doc.name(), doc.strain(), garment) : List.of());
         }

@@ -91,6 +91,15 @@ final class NetReader {
         }
     }
 
+    /** Whether a net is of measures of that region of the body. */
+    boolean liesOn(Net net, String region) {
+        return net.of().stream()
+                .flatMap(f -> f.names().stream())
+                .filter(this::isMeasure)
+                .map(word -> MeasureKey.parse(word).in(catalogue))
+                .anyMatch(measure -> measure != null && measure.region().equals(region));
+    }
+
     void check(Net net) {
         for (Formula formula : net.of()) {
             for (String word : formula.names()) {

@@ -7,6 +7,7 @@ package app.misura.core.house;
  * @param thicknessMm of the sheet, where it counts
  * @param strainGirth the usual wearing strain of girths, {@code strainLength} of lengths
  * @param tested how far it is usually pulled comfortably, share of its length
+ * @param pull its tension per width for a strain of one, N/m, while nobody hung it
  * @param mostGirth the largest strain that is worn, and {@code mostLength}
  */
 public record ClothKind(
@@ -18,5 +19,6 @@ public record ClothKind(
         double strainGirth,
         double strainLength,
         double tested,
+        double pull,
         double mostGirth,
         double mostLength) {}

@@ -21,6 +21,7 @@ public final class HouseTables {
     private final int version;
     private final Map<Play, PlayRow> play;
     private final double movementMarginMm;
+    private final PressureDoc pressure;
     private final Map<String, MeasureClass> classes;
     private final Map<String, ClothKind> cloths;
 
@@ -28,11 +29,13 @@ public final class HouseTables {
             int version,
             Map<Play, PlayRow> play,
             double movementMarginMm,
+            PressureDoc pressure,
             Map<String, MeasureClass> classes,
             Map<String, ClothKind> cloths) {
         this.version = version;
         this.play = Map.copyOf(play);
         this.movementMarginMm = movementMarginMm;
+        this.pressure = pressure;
         this.classes = Map.copyOf(classes);
         this.cloths = Map.copyOf(cloths);
     }
@@ -51,13 +54,18 @@ public final class HouseTables {
             @Nullable Double girth,
             @Nullable Double length,
             @Nullable Double tested,
+            @Nullable Double pull,
             @Nullable Double most,
             @Nullable Double mostLength) {}
+
+    /** Ceilings of what a garment may press, mmHg, and from where on it is said. */
+    record PressureDoc(double adult, double child, double said) {}
 
     record Doc(
             int version,
             Map<String, PlayRow> play,
             double movementMargin,
+            PressureDoc pressure,
             Map<String, ClassDoc> classes,
             Map<String, ClothDoc> cloths) {}
 
@@ -96,11 +104,16 @@ public final class HouseTables {
             }
         });
         Map<String, ClothKind> cloths = new LinkedHashMap<>();
-        doc.cloths().forEach((id, c) -> cloths.put(id, cloth(id, c)));
+        doc.cloths().forEach((id, c) -> {
+            if (c.by().equals("strain") && (c.tested() == null || c.pull() == null || c.most() == null)) {
+                faults.add("cloth " + id + " stretches and wants tested, pull and most");
+            }
+            cloths.put(id, cloth(id, c));
+        });
         if (!faults.isEmpty()) {
             throw new IllegalArgumentException("house/tables.yaml: " + String.join("; ", faults));
         }
-        return new HouseTables(doc.version(), play, doc.movementMargin(), classes, cloths);
+        return new HouseTables(doc.version(), play, doc.movementMargin(), doc.pressure(), classes, cloths);
     }
 
     private static MeasureClass measureClass(ClassDoc c) {
@@ -133,6 +146,7 @@ public final class HouseTables {
                 c.girth() == null ? 0 : c.girth(),
                 c.length() == null ? 0 : c.length(),
                 c.tested() == null ? 0 : c.tested(),
+                c.pull() == null ? 0 : c.pull(),
                 c.most() == null ? 0 : c.most(),
                 c.mostLength() == null ? 0 : c.mostLength());
     }
@@ -156,6 +170,19 @@ public final class HouseTables {
     /** What a garment has over what the moved body needs, mm. */
     public double movementMarginMm() {
         return movementMarginMm;
+    }
+
+    /**
+     * What a stretched garment may press on a trunk or limb at most, mmHg; less on who is not grown. Above it licensed practice decides, not a
+     * house's table; on a neck nothing is ever stretched.
+     */
+    public double pressureMmHg(boolean grown) {
+        return grown ? pressure.adult() : pressure.child();
+    }
+
+    /** From which pressure on it is said on the sheet, mmHg. */
+    public double pressureSaidMmHg() {
+        return pressure.said();
     }
 
     public Map<String, MeasureClass> classes() {

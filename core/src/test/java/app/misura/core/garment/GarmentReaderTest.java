@@ -8,8 +8,6 @@ import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.sheet.CutTable;
-import app.misura.core.house.HouseTables;
-import app.misura.core.measure.Catalogue;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
@@ -42,14 +40,9 @@ class GarmentReaderTest {
             cautions: ["Mind the hem on stairs."]
             """;
 
-    private static Garment read(String yaml) {
-        return new GarmentReader(Catalogue.shipped(), HouseTables.shipped(), OrderForms.shipped())
-                .read(yaml, "test.yaml");
-    }
-
     @Test
     void aGarmentWithoutABlockIsCutInNumbers() {
-        Garment skirt = read(SKIRT);
+        Garment skirt = GarmentFiles.read(SKIRT);
         Sheet sheet = Sheets.of(Sheets.AVERAGE);
         Choices choices = skirt.choices().usual(Map.of());
         CutSpec spec = ((Cutting.Cut) Cutting.of(Proof.of(sheet), skirt, choices)).spec();
@@ -78,8 +71,10 @@ class GarmentReaderTest {
     @Test
     void whatIsMissingIsNamedByItsStep() {
         Sheet sheet = Sheets.of(Sheets.AVERAGE.replace("D2=58.5", ""));
-        Cutting.Result result =
-                Cutting.of(Proof.of(sheet), read(SKIRT), read(SKIRT).choices().usual(Map.of()));
+        Cutting.Result result = Cutting.of(
+                Proof.of(sheet),
+                GarmentFiles.read(SKIRT),
+                GarmentFiles.read(SKIRT).choices().usual(Map.of()));
         assertThat(((Cutting.Missing) result).sentence()).isEqualTo("Gathered skirt cannot be cut without D2.");
     }
 
@@ -92,7 +87,7 @@ class GarmentReaderTest {
                 .replace("seat + fullness, said", "seat + width, said")
                 .replace("over: seat,", "over: moon,")
                 .replace("name: calf,", "name: waist, of: calf-girth, kind: Q,");
-        assertThatThrownBy(() -> read(wrong))
+        assertThatThrownBy(() -> GarmentFiles.read(wrong))
                 .hasMessageStartingWith("test.yaml: ")
                 .hasMessageContaining("no form has the id skirts")
                 .hasMessageContaining("no block is called cone")
@@ -107,9 +102,9 @@ class GarmentReaderTest {
 
     @Test
     void aKeyThatIsNotKnownIsRefused() {
-        assertThatThrownBy(() -> read(SKIRT.replace("child: 0.7", "child: 0.7\nmoon: 1")))
+        assertThatThrownBy(() -> GarmentFiles.read(SKIRT.replace("child: 0.7", "child: 0.7\nmoon: 1")))
                 .hasMessageContaining("moon");
-        assertThatThrownBy(() -> read(SKIRT.replace("usual: 600", "usual: 600, between: [1, 2]")))
+        assertThatThrownBy(() -> GarmentFiles.read(SKIRT.replace("usual: 600", "usual: 600, between: [1, 2]")))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -122,5 +117,31 @@ class GarmentReaderTest {
                                 .filter(g -> g.forms().contains(form.id())))
                         .as(form.id())
                         .hasSizeLessThan(2));
+    }
+
+    @Test
+    void nothingIsStretchedRoundANeck() {
+        String knit = SKIRT.replace("cloth: light", "cloth: knit")
+                .replace("{ name: neck, net: neck, drop: not there }", "{ name: neck, net: neck, strain: usual }");
+        assertThatThrownBy(() -> GarmentFiles.read(knit))
+                .hasMessageContaining("line neck: nothing is stretched round a neck");
+    }
+
+    @Test
+    void whatPressesIsSaidWithWhoDecides() {
+        String foam = SKIRT.replace("cloth: light", "cloth: foam").replace("ease: [10, 10] }", "strain: usual }");
+        Garment cover = GarmentFiles.read(foam);
+        Choices stiff = cover.choices()
+                .usual(Map.of())
+                .with("hang-load", 500)
+                .with("hang-width", 50)
+                .with("hang-length", 200)
+                .with("hang-longer", 10);
+        CutSpec spec = ((Cutting.Cut) Cutting.of(Proof.of(Sheets.of(Sheets.AVERAGE)), cover, stiff)).spec();
+        assertThat(spec.line("calf").ease().value()).isNegative();
+        assertThat(spec.cautions())
+                .anySatisfy(c -> assertThat(c)
+                        .startsWith("It presses: calf 13 mmHg, as the cloth hung.")
+                        .contains("licensed fitter decides"));
     }
 }

@@ -223,21 +223,18 @@ class MeasuringTest extends InTheBrowser {
     void onASharedTabletNothingComesHomeUnderAnothersName() {
         String id = newOrder("Tablet Person");
         setMarks();
-        leave();
+        browser.driver().manage().deleteAllCookies();
         browser.type("171");
         browser.enter();
-        awaitStep("D1");
-        String mine = "misura.kept-here.measurer." + id;
-        String theirs = "misura.kept-here.cutter." + id;
-        browser.script("localStorage.setItem('" + theirs + "', localStorage.getItem('" + mine
-                + "')); localStorage.removeItem('" + mine + "');");
-        network(false);
-        browser.driver().navigate().refresh();
-        browser.await("told", () -> browser.text("#alone").contains("1 reading is kept here for cutter"));
+        browser.await("said", () -> browser.text("#alone").contains("sign in again"));
+        browser.signIn(base, "measurer");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        browser.await("told", () -> browser.text("#alone").contains("1 reading is kept here for owner"));
         assertThat(readings()).isZero();
-        assertThat(browser.script("return localStorage.getItem('" + theirs + "')"))
-                .asString()
-                .contains("171");
+        browser.signIn(base, "owner");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        browser.await("home", () -> readings() == 1);
+        assertThat(orders.get(id).readings().get(0).reading().by()).isEqualTo("owner");
     }
 
     @Test
@@ -296,7 +293,7 @@ class MeasuringTest extends InTheBrowser {
         browser.enter();
         browser.await("said", () -> browser.text("#alone").contains("sign in again"));
         assertThat(browser.text("#alone")).contains("1 reading is kept here");
-        browser.signIn(base, "measurer");
+        browser.signIn(base, "owner");
         browser.driver().get(base + "/orders/" + id + "/measure");
         browser.await("home", () -> orders.get(id).readings().size() == 1);
     }

@@ -1,0 +1,36 @@
+package app.misura.core.fit;
+
+/**
+ * How hard a cloth pulls together when it is stretched: the tension of a strip per its width for a strain of one, N/m.
+ *
+ * <p>A girth G under the tension T per width is pressed by {@code P = T / r = 2 pi T / G}; with {@code T = k e} that is
+ * {@code P = 2 pi k e / G}. A made-up example: 800 N/m stretched by 0.05 round a wrist of 165 mm presses 11.4 mmHg.
+ *
+ * @param tested whether the cloth was hung; else the house assumes what is usual for its kind
+ */
+public record Pull(double newtonsPerMetre, boolean tested) {
+    private static final double PASCALS_PER_MMHG = 133.322;
+    /** Standard gravity, m/s2. */
+    private static final double GRAVITY = 9.80665;
+
+    /**
+     * What a hanging strip says: {@code k = (m g / width) / (longer by / length)}.
+     *
+     * @param grams the load
+     * @param width of the strip, mm; {@code length} between its marks, and what it is {@code longer} by under the load
+     */
+    static Pull ofHanging(double grams, double width, double length, double longer) {
+        double tension = grams / 1000 * GRAVITY / (width / 1000);
+        return new Pull(tension / (longer / length), true);
+    }
+
+    /** What a strain presses round a girth, mmHg. */
+    double pressure(double strain, double girthMm) {
+        return 2 * Math.PI * newtonsPerMetre * strain / (girthMm / 1000) / PASCALS_PER_MMHG;
+    }
+
+    /** The strain that presses just so, mmHg, round a girth. */
+    double strain(double mmHg, double girthMm) {
+        return mmHg * PASCALS_PER_MMHG * (girthMm / 1000) / (2 * Math.PI * newtonsPerMetre);
+    }
+}
