@@ -113,7 +113,9 @@ class MainWayTest extends InTheBrowser {
         browser.type("g");
         awaitStep("M1");
         measure("M1", READINGS.get("M1"));
-        browser.await("the gate knows which", () -> browser.text(".questions").contains("Take S2 again"));
+        browser.await(
+                "the gate knows which",
+                () -> browser.text(".questions").contains("One number is wrong: S2, about 8 cm too long."));
         assertThat(browser.text("#rung-S2")).contains("wrong");
         browser.driver().get(base + "/orders/" + id + "/proof");
         assertThat(browser.text(".sentence")).contains("One number is wrong: S2, about 8 cm too long.");
@@ -123,6 +125,15 @@ class MainWayTest extends InTheBrowser {
         browser.type("32.5");
         browser.enter();
         browser.await("kept", () -> readings() == before + 1);
+        awaitStep("M2");
+        browser.driver().get(base + "/orders/" + id + "/proof");
+        assertThat(browser.text(".sentence"))
+                .as("what is not taken yet is not said to agree")
+                .contains("So far nothing contradicts itself.")
+                .contains("Still to come: M2.");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        measure("M2", READINGS.get("M2"));
+        measure("W1", READINGS.get("W1"));
         browser.driver().get(base + "/orders/" + id + "/proof");
         assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
     }
