@@ -16,6 +16,7 @@ import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Settled;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +36,7 @@ final class NetBody {
     private final HouseTables tables;
     private final @Nullable Side side;
     private final Function<String, Optional<Net>> nets;
+    private final Map<MeasureKey, List<Settled>> settled = new HashMap<>();
     /** Nets whose rules are being asked: two that stand in for each other do not ask in a circle. */
     private final Set<String> underWay = new HashSet<>();
 
@@ -136,6 +138,10 @@ final class NetBody {
     }
 
     private List<Settled> all(MeasureKey key) {
+        return settled.computeIfAbsent(key, this::found);
+    }
+
+    private List<Settled> found(MeasureKey key) {
         return proof.settled().values().stream()
                 .filter(s -> s.length() != null && s.step().key().matches(key))
                 .toList();

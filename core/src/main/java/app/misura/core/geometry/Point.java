@@ -21,12 +21,13 @@ public record Point(double x, double y) {
         return new Point(x + (p.x - x) * share, y + (p.y - y) * share);
     }
 
+    /** Plainly by the root: no drawn length is large enough to overflow, and this is asked thousands of times a draft. */
     public double length() {
-        return Math.hypot(x, y);
+        return Math.sqrt(x * x + y * y);
     }
 
     public double distance(Point p) {
-        return Math.hypot(x - p.x, y - p.y);
+        return Math.sqrt((x - p.x) * (x - p.x) + (y - p.y) * (y - p.y));
     }
 
     public double dot(Point v) {

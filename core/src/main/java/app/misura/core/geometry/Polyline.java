@@ -43,27 +43,38 @@ public final class Polyline {
         return sorted;
     }
 
-    /** Whether a closed outline crosses itself; neighbours that merely touch do not. */
+    /**
+     * Whether a closed outline crosses itself; neighbours that merely touch do not. The edges are gone through from the top:
+     * only those that share a level are compared.
+     */
     public static boolean crossesItself(List<Point> outline) {
         int n = outline.size();
         double[] low = new double[n];
         double[] high = new double[n];
+        Integer[] fromTop = new Integer[n];
         for (int i = 0; i < n; i++) {
             low[i] = Math.min(outline.get(i).y(), outline.get((i + 1) % n).y());
             high[i] = Math.max(outline.get(i).y(), outline.get((i + 1) % n).y());
+            fromTop[i] = i;
         }
-        for (int i = 0; i < n; i++) {
-            for (int j = i + 2; j < n; j++) {
-                boolean neighbours = i == 0 && j == n - 1;
-                if (!neighbours
-                        && high[i] >= low[j]
-                        && high[j] >= low[i]
-                        && cross(outline.get(i), outline.get(i + 1), outline.get(j), outline.get((j + 1) % n))) {
+        Arrays.sort(fromTop, (i, j) -> Double.compare(low[i], low[j]));
+        for (int a = 0; a < n; a++) {
+            int i = fromTop[a];
+            for (int b = a + 1; b < n && low[fromTop[b]] <= high[i]; b++) {
+                if (edgesCross(outline, i, fromTop[b])) {
                     return true;
                 }
             }
         }
         return false;
+    }
+
+    private static boolean edgesCross(List<Point> outline, int i, int j) {
+        int n = outline.size();
+        int apart = Math.abs(i - j);
+        return apart > 1
+                && apart < n - 1
+                && cross(outline.get(i), outline.get((i + 1) % n), outline.get(j), outline.get((j + 1) % n));
     }
 
     private static boolean cross(Point a, Point b, Point c, Point d) {

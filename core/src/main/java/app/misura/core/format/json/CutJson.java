@@ -270,7 +270,7 @@ public final class CutJson {
                 target.kind().word(),
                 target.quantity().word(),
                 target.expected(),
-                target.measured(),
+                Math.round(target.measured() * 1e6) / 1e6,
                 target.tolerance(),
                 target.holds(),
                 of == null ? null : sum(of));
