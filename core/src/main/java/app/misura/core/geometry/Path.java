@@ -3,18 +3,23 @@ package app.misura.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Segments end to end: each begins exactly where the one before ends. Never empty.
  *
  * <p>{@code reversed} is its own inverse and keeps the length.
  */
-public record Path(List<Segment> segments) {
+public final class Path {
     /** How far a chord may lie from the line wherever an outline is measured or written, mm. */
     public static final double DEVIATION = 0.02;
 
-    public Path {
-        segments = List.copyOf(segments);
+    private final List<Segment> segments;
+    /** Made when it is first asked for: a draft is measured on it again and again. Two threads may make the same twice. */
+    private @Nullable List<Point> flat;
+
+    public Path(List<Segment> segments) {
+        this.segments = List.copyOf(segments);
         if (segments.isEmpty()) {
             throw new IllegalArgumentException("a path has at least one segment");
         }
@@ -29,6 +34,10 @@ public record Path(List<Segment> segments) {
 
     public static Path of(Segment... segments) {
         return new Path(List.of(segments));
+    }
+
+    public List<Segment> segments() {
+        return segments;
     }
 
     public Point start() {
@@ -57,12 +66,17 @@ public record Path(List<Segment> segments) {
 
     /** The chords, with both ends, none further from the line than {@link #DEVIATION}. */
     public List<Point> flatten() {
-        List<Point> points = new ArrayList<>();
-        points.add(start());
-        for (Segment segment : segments) {
-            segment.flattenInto(points, DEVIATION);
+        List<Point> known = flat;
+        if (known == null) {
+            List<Point> points = new ArrayList<>();
+            points.add(start());
+            for (Segment segment : segments) {
+                segment.flattenInto(points, DEVIATION);
+            }
+            known = List.copyOf(points);
+            flat = known;
         }
-        return points;
+        return known;
     }
 
     /** The largest change of direction where two segments meet, degrees: nought on a smooth line. */
@@ -96,5 +110,20 @@ public record Path(List<Segment> segments) {
 
     private static String pair(Point p) {
         return String.format(Locale.ROOT, "%.3f %.3f", p.x(), p.y());
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Path path && path.segments.equals(segments);
+    }
+
+    @Override
+    public int hashCode() {
+        return segments.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return svg();
     }
 }
