@@ -36,7 +36,10 @@ final class Fit {
     private final boolean contradictory;
     private final int degrees;
     private final double chiSquare;
+    private final DMatrixRMaj[] column;
     private final DMatrixRMaj[] wf;
+    /** How much the closures know of each measure: {@code a_i' W a_i}. */
+    private final double[] information;
 
     Fit(Network network) {
         this.network = network;
@@ -51,6 +54,10 @@ final class Fit {
         measureGaps();
         DMatrixRMaj dependence = Dense.leftNull(a);
         CommonOps_DDRM.divideRows(scale, a);
+        column = new DMatrixRMaj[n];
+        for (int i = 0; i < n; i++) {
+            column[i] = columns(List.of(i));
+        }
         v = covariance();
         spread = spreads(dependence);
         DMatrixRMaj am = columns(missing);
@@ -64,8 +71,10 @@ final class Fit {
         contradictory = core.isOutside(Dense.times(basisT, r));
         degrees = Dense.rank(a) - Dense.rank(am);
         wf = new DMatrixRMaj[n];
+        information = new double[n];
         for (int i = 0; i < n; i++) {
-            wf[i] = Dense.times(w, columns(List.of(i)));
+            wf[i] = Dense.times(w, column[i]);
+            information[i] = CommonOps_DDRM.dot(column[i], wf[i]);
         }
     }
 
@@ -106,8 +115,7 @@ final class Fit {
     private DMatrixRMaj covariance() {
         DMatrixRMaj matrix = new DMatrixRMaj(closures, closures);
         for (int i : observed) {
-            DMatrixRMaj column = columns(List.of(i));
-            CommonOps_DDRM.multAddTransB(network.measures().get(i).variance(), column, column, matrix);
+            CommonOps_DDRM.multAddTransB(network.measures().get(i).variance(), column[i], column[i], matrix);
         }
         for (int k = 0; k < closures; k++) {
             double loose = network.closures().get(k).looseness() / scale[k];
@@ -180,13 +188,9 @@ final class Fit {
         return !contradictory && (degrees == 0 || chiSquare <= chiSquareCritical());
     }
 
-    private double information(int i) {
-        return CommonOps_DDRM.dot(columns(List.of(i)), wf[i]);
-    }
-
     boolean isChecked(int i) {
         return network.measures().get(i).value() != null
-                && information(i) * network.measures().get(i).variance() > UNCHECKED;
+                && information[i] * network.measures().get(i).variance() > UNCHECKED;
     }
 
     private List<Integer> checked() {
@@ -195,25 +199,25 @@ final class Fit {
 
     /** The standardised error of a checked reading, signed. */
     double w(int i) {
-        return CommonOps_DDRM.dot(columns(List.of(i)), wr) / Math.sqrt(information(i));
+        return CommonOps_DDRM.dot(column[i], wr) / Math.sqrt(information[i]);
     }
 
     double error(int i) {
-        return CommonOps_DDRM.dot(columns(List.of(i)), wr) / information(i);
+        return CommonOps_DDRM.dot(column[i], wr) / information[i];
     }
 
     double errorSd(int i) {
-        return 1 / Math.sqrt(information(i));
+        return 1 / Math.sqrt(information[i]);
     }
 
     /** Spread of the value that the others suggest. */
     double suggestedSd(int i) {
         return Math.sqrt(
-                Math.max(0, 1 / information(i) - network.measures().get(i).variance()));
+                Math.max(0, 1 / information[i] - network.measures().get(i).variance()));
     }
 
     private boolean isParallel(int i, int j) {
-        double cosine = CommonOps_DDRM.dot(columns(List.of(i)), wf[j]) / Math.sqrt(information(i) * information(j));
+        double cosine = CommonOps_DDRM.dot(column[i], wf[j]) / Math.sqrt(information[i] * information[j]);
         return Math.abs(cosine) > network.settings().parallel();
     }
 
@@ -269,7 +273,7 @@ final class Fit {
     /** The closures whose own looseness would explain the same pattern. */
     List<String> closuresLike(int top) {
         List<String> like = new ArrayList<>();
-        double own = information(top);
+        double own = information[top];
         for (int k = 0; k < closures; k++) {
             double weight = w.get(k, k);
             if (weight > UNCHECKED
@@ -308,8 +312,8 @@ final class Fit {
                 continue;
             }
             double variance = m.variance();
-            double fitted = value(m) - variance * CommonOps_DDRM.dot(columns(List.of(i)), wr);
-            double redundancy = Math.min(1, variance * information(i));
+            double fitted = value(m) - variance * CommonOps_DDRM.dot(column[i], wr);
+            double redundancy = Math.min(1, variance * information[i]);
             values.add(new Adjustment.Value(m.id(), fitted, Math.sqrt(variance * (1 - redundancy))));
         }
         return values;
@@ -319,7 +323,7 @@ final class Fit {
     Map<String, Adjustment.Value> implied() {
         Map<String, Adjustment.Value> values = new java.util.LinkedHashMap<>();
         List<Integer> named = missing.stream()
-                .filter(i -> CommonOps_DDRM.elementMaxAbs(columns(List.of(i))) > 0)
+                .filter(i -> CommonOps_DDRM.elementMaxAbs(column[i]) > 0)
                 .toList();
         if (named.isEmpty()) {
             return values;

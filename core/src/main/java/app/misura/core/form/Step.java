@@ -109,6 +109,7 @@ public record Step(
 
     /** Whether the step is asked for under these answers. */
     public boolean isAsked(Map<String, String> answers) {
-        return onlyIf.entrySet().stream().allMatch(e -> e.getValue().equals(answers.get(e.getKey())));
+        return onlyIf.isEmpty()
+                || onlyIf.entrySet().stream().allMatch(e -> e.getValue().equals(answers.get(e.getKey())));
     }
 }
