@@ -64,7 +64,7 @@ class GarmentReaderTest {
         assertThat(table.rows())
                 .extracting(CutTable.Row::line)
                 .containsExactly("waist", "seat", "length", "hem", "calf");
-        assertThat(table.heading()).isEqualTo("all 1 hold");
+        assertThat(table.heading()).isEqualTo("1 of 1 holds");
         assertThat(table.drawn()).isFalse();
     }
 

@@ -89,7 +89,7 @@ public record CutTable(
         if (count == 0) {
             return "nothing is drawn, so nothing was measured again";
         }
-        return "all " + count + " hold";
+        return count == 1 ? "1 of 1 holds" : "all " + count + " hold";
     }
 
     private static String estimated(Estimate e) {
