@@ -1,6 +1,6 @@
 /**
  * Which blocks are there? {@link app.misura.core.block.Blocks} has every base draft by its id; each has a room of its own
- * below. May use draft and geometry.
+ * below. May use draft and those rooms.
  */
 @NullMarked
 package app.misura.core.block;

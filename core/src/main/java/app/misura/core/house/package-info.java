@@ -1,6 +1,6 @@
 /**
  * What does a house assume until it knows better? {@link app.misura.core.house.HouseTables} is every default in numbers,
- * read once from data and named by its version. May use measure and formula.
+ * read once from data and named by its version. May use measure, formula and resource.
  */
 @NullMarked
 package app.misura.core.house;

@@ -39,7 +39,10 @@ class ApiProblems {
                     List.of(new JsonFault("/" + mismatch.getName(), "must be a whole number")));
         }
         LOG.error("call failed", wrong);
-        return Problem.of(500, "Our fault", "The call failed here; nothing was stored. The house's log says why.");
+        return Problem.of(
+                500,
+                "Our fault",
+                "The call failed here; look whether it was stored before you send it again. The house's log says why.");
     }
 
     private static ResponseEntity<byte[]> refused(JsonRefused refused) {

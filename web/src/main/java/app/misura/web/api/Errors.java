@@ -30,7 +30,7 @@ class Errors implements ErrorController {
             case NOT_FOUND -> "There is nothing at this address.";
             case METHOD_NOT_ALLOWED -> "This address does not take this method.";
             case BAD_REQUEST -> "This address or its headers cannot be read.";
-            default -> "The call failed here; nothing was stored.";
+            default -> "The call failed here; look whether it was stored before you send it again.";
         };
     }
 }

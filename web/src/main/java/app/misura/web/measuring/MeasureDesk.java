@@ -187,7 +187,7 @@ class MeasureDesk {
         }
         if (order.readings().isEmpty() && course.taken() == 0) {
             String first = course.steps().get(0).label();
-            return new MeasureView.Notice(false, "Begin with " + first + ". Everything you type is kept at once.");
+            return new MeasureView.Notice(false, "Begin with " + first + ". Enter keeps what you typed.");
         }
         String moved = moved(course);
         return moved.isEmpty() ? null : new MeasureView.Notice(true, moved);

@@ -3,6 +3,8 @@ package app.misura.web.order;
 import app.misura.core.body.View;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.garment.Garment;
+import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
@@ -76,6 +78,9 @@ class OrderController {
     String form(@RequestParam(defaultValue = "") String client, Model model) {
         OrderFormData data = new OrderFormData();
         data.setClient(client);
+        OrderForm first = forms.all().get(0);
+        data.setForm(first.id());
+        data.setTitle(Garments.shipped().of(first).map(Garment::title).orElse(first.title()));
         model.addAttribute("form", data);
         return page(data, model);
     }
@@ -87,7 +92,8 @@ class OrderController {
                 "clients",
                 client.isPresent() ? List.of() : clients.search("", 0, 200).clients());
         model.addAttribute("forms", forms.all());
-        model.addAttribute("options", forms.get("trousers-tailored").options());
+        model.addAttribute(
+                "options", forms.find(data.getForm()).orElse(forms.all().get(0)).options());
         return "order-form";
     }
 

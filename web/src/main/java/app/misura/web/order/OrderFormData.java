@@ -14,12 +14,12 @@ class OrderFormData {
     @NotBlank(message = "Say whose garment it is.")
     private String client = "";
 
-    @NotBlank(message = "An order has a title, such as concert trousers.")
+    @NotBlank(message = "An order has a title: say what it is.")
     @Size(max = 120, message = "A title has at most 120 characters.")
-    private String title = "Trousers";
+    private String title = "";
 
     @NotNull
-    private String form = "trousers-tailored";
+    private String form = "";
 
     @NotNull
     @Pattern(regexp = "cm|in", message = "Say cm or in.")

@@ -243,7 +243,7 @@ class MeasureDeskTest {
     void anEmptySheetSaysHowItBegins() {
         GarmentOrder empty = TestOrders.of("Somebody", "", Marks.NONE);
         assertThat(view(empty, null).notice())
-                .isEqualTo(new MeasureView.Notice(false, "Begin with P1. Everything you type is kept at once."));
+                .isEqualTo(new MeasureView.Notice(false, "Begin with P1. Enter keeps what you typed."));
     }
 
     @Test

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
@@ -42,10 +43,22 @@ class OrderControllerTest {
         when(clients.search(anyString(), anyInt(), anyInt())).thenReturn(new Clients.Found(List.of(), 0));
         data.setClient("c1");
         data.setTitle("concert trousers");
+        data.setForm("trousers-tailored");
     }
 
     private String add() {
         return controller.add(data, faults, () -> "owner", model, response);
+    }
+
+    @Test
+    void aNewOrderBeginsWithTheFirstFormItsGarmentAndItsOptions() {
+        controller.form("c1", model);
+        OrderForm first = OrderForms.shipped().all().get(0);
+        assertThat(model.get("form")).isInstanceOfSatisfying(OrderFormData.class, form -> {
+            assertThat(form.getForm()).isEqualTo(first.id());
+            assertThat(form.getTitle()).isEqualTo("Trousers");
+        });
+        assertThat(model.get("options")).isEqualTo(first.options());
     }
 
     @Test

@@ -1,0 +1,50 @@
+package app.misura.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.garment.Garment;
+import app.misura.core.garment.Garments;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Garments and forms are data: nothing outside the demo writes one's id, in a program or in a page. */
+class NoGarmentByNameTest {
+    private static Stream<Path> sources(String folder) throws IOException {
+        return Files.walk(Path.of(folder))
+                .filter(Files::isRegularFile)
+                .filter(p -> !p.toString().contains("demo"));
+    }
+
+    private static String text(Path file) {
+        try {
+            return Files.readString(file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void noProgramAndNoPageWritesTheIdOfAGarmentOrAForm() throws IOException {
+        Set<String> ids = Stream.concat(
+                        Garments.shipped().all().stream().map(Garment::id),
+                        OrderForms.shipped().all().stream().map(OrderForm::id))
+                .collect(Collectors.toSet());
+        assertThat(ids).as("there is something to look for").contains("trousers-tailored");
+        try (Stream<Path> core = sources("../core/src/main/java");
+                Stream<Path> web = sources("src/main/java");
+                Stream<Path> pages = sources("src/main/resources/templates")) {
+            List<Path> files = Stream.of(core, web, pages).flatMap(s -> s).toList();
+            assertThat(files).hasSizeGreaterThan(200);
+            assertThat(files).noneMatch(file -> ids.stream().anyMatch(text(file)::contains));
+        }
+    }
+}
