@@ -287,4 +287,22 @@ class PagesTest extends TestHouse {
         assertThat(ladder.status()).isEqualTo(200);
         assertThat(ladder.body()).contains("171");
     }
+
+    @Test
+    void aNameThatFailedTooOftenIsToldSoWithTheStatusAndStaysTyped() {
+        Visitor stranger = new Visitor(port);
+        Map<String, String> wrong = Map.of("name", "nobody-at-the-door", "password", "wrong");
+        for (int i = 0; i < 10; i++) {
+            stranger.get("/signin");
+            assertThat(stranger.post("/signin", wrong).status()).isLessThan(400);
+        }
+        stranger.get("/signin");
+        Visitor.Page held = stranger.post("/signin", wrong);
+        assertThat(held.status()).isEqualTo(429);
+        assertThat(Integer.parseInt(held.header("Retry-After"))).isBetween(1, 300);
+        assertThat(held.body()).contains("failed to sign in ten times").contains("value=\"nobody-at-the-door\"");
+        assertThat(new Visitor(port).get("/signin/held").body())
+                .as("nobody is told so who did not fail")
+                .doesNotContain("failed to sign in ten times");
+    }
 }

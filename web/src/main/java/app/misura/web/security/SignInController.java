@@ -2,6 +2,7 @@ package app.misura.web.security;
 
 import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
+import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -39,10 +40,10 @@ class SignInController {
     }
 
     /** A name that failed too often: the sign-in's page says so, with the status that says it too. */
-    @RequestMapping("/signin/held")
-    String held(Model model, jakarta.servlet.http.HttpServletResponse response) {
+    @PostMapping("/signin/held")
+    String held(@RequestParam(defaultValue = "") String name, Model model, HttpServletResponse response) {
         response.setStatus(429);
-        model.addAttribute("held", true);
+        model.addAttribute("held", name);
         return "signin";
     }
 
