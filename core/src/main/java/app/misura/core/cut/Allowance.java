@@ -6,7 +6,9 @@ import app.misura.core.draft.Piece;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +22,7 @@ final class Allowance {
     private final Piece piece;
     private final double seam;
     private final double hem;
+    private final Map<Edge, List<Point>> moved = new IdentityHashMap<>();
 
     private Allowance(Piece piece, double seam, double hem) {
         this.piece = piece;
@@ -63,6 +66,10 @@ final class Allowance {
     }
 
     private List<Point> moved(Edge edge) {
+        return moved.computeIfAbsent(edge, this::toCut);
+    }
+
+    private List<Point> toCut(Edge edge) {
         double allowance = edge.finish() == Finish.SEAM ? seam : 0;
         return allowance == 0
                 ? edge.path().flatten()

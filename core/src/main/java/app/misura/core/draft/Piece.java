@@ -97,7 +97,9 @@ public record Piece(
         List<Point> outline = new ArrayList<>();
         for (Edge edge : edges) {
             List<Point> points = edge.path().flatten();
-            outline.addAll(points.subList(0, points.size() - 1));
+            for (int i = 0; i < points.size() - 1; i++) {
+                outline.add(points.get(i));
+            }
         }
         return outline;
     }

@@ -18,6 +18,8 @@ public final class Path {
     /** Made when it is first asked for: a draft is measured on it again and again. Two threads may make the same twice. */
     private @Nullable List<Point> flat;
 
+    private double length = Double.NaN;
+
     public Path(List<Segment> segments) {
         this.segments = List.copyOf(segments);
         if (segments.isEmpty()) {
@@ -49,11 +51,10 @@ public final class Path {
     }
 
     public double length() {
-        double sum = 0;
-        for (Segment segment : segments) {
-            sum += segment.length();
+        if (Double.isNaN(length)) {
+            length = segments.stream().mapToDouble(Segment::length).sum();
         }
-        return sum;
+        return length;
     }
 
     public Path reversed() {

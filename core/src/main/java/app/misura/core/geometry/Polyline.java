@@ -43,46 +43,9 @@ public final class Polyline {
         return sorted;
     }
 
-    /**
-     * Whether a closed outline crosses itself; neighbours that merely touch do not. The edges are gone through from the top:
-     * only those that share a level are compared.
-     */
+    /** Whether a closed outline crosses itself; neighbours that merely touch do not. */
     public static boolean crossesItself(List<Point> outline) {
-        int n = outline.size();
-        double[] low = new double[n];
-        double[] high = new double[n];
-        Integer[] fromTop = new Integer[n];
-        for (int i = 0; i < n; i++) {
-            low[i] = Math.min(outline.get(i).y(), outline.get((i + 1) % n).y());
-            high[i] = Math.max(outline.get(i).y(), outline.get((i + 1) % n).y());
-            fromTop[i] = i;
-        }
-        Arrays.sort(fromTop, (i, j) -> Double.compare(low[i], low[j]));
-        for (int a = 0; a < n; a++) {
-            int i = fromTop[a];
-            for (int b = a + 1; b < n && low[fromTop[b]] <= high[i]; b++) {
-                if (edgesCross(outline, i, fromTop[b])) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private static boolean edgesCross(List<Point> outline, int i, int j) {
-        int n = outline.size();
-        int apart = Math.abs(i - j);
-        return apart > 1
-                && apart < n - 1
-                && cross(outline.get(i), outline.get((i + 1) % n), outline.get(j), outline.get((j + 1) % n));
-    }
-
-    private static boolean cross(Point a, Point b, Point c, Point d) {
-        double d1 = b.minus(a).cross(c.minus(a));
-        double d2 = b.minus(a).cross(d.minus(a));
-        double d3 = d.minus(c).cross(a.minus(c));
-        double d4 = d.minus(c).cross(b.minus(c));
-        return d1 * d2 < 0 && d3 * d4 < 0;
+        return new Crossing(outline).found();
     }
 
     /**
@@ -92,27 +55,27 @@ public final class Polyline {
      */
     public static List<Point> offset(List<Point> line, double distance) {
         List<Point> clean = withoutRepeats(line);
-        List<Point> moved = new ArrayList<>();
-        for (int i = 0; i < clean.size(); i++) {
-            Point in = i == 0 ? null : clean.get(i).minus(clean.get(i - 1)).unit();
-            Point out = i == clean.size() - 1
-                    ? null
-                    : clean.get(i + 1).minus(clean.get(i)).unit();
-            moved.addAll(moved(clean.get(i), in == null ? out : in, out == null ? in : out, distance));
+        int last = clean.size() - 1;
+        List<Point> moved = new ArrayList<>(clean.size() + 4);
+        Point before = aside(clean.get(0), clean.get(1), distance);
+        for (int i = 0; i <= last; i++) {
+            Point after = i == last ? before : aside(clean.get(i), clean.get(i + 1), distance);
+            Point sum = before.plus(after);
+            double share = sum.dot(sum) / (2 * distance * distance);
+            if (share < 0.5) {
+                moved.add(clean.get(i).plus(before));
+                moved.add(clean.get(i).plus(after));
+            } else {
+                moved.add(clean.get(i).plus(sum.times(1 / share)));
+            }
+            before = after;
         }
         return moved;
     }
 
-    private static List<Point> moved(
-            Point at,
-            @org.jspecify.annotations.Nullable Point in,
-            @org.jspecify.annotations.Nullable Point out,
-            double distance) {
-        Point before = java.util.Objects.requireNonNull(in).right().times(-distance);
-        Point after = java.util.Objects.requireNonNull(out).right().times(-distance);
-        Point sum = before.plus(after);
-        double share = sum.dot(sum) / (2 * distance * distance);
-        return share < 0.5 ? List.of(at.plus(before), at.plus(after)) : List.of(at.plus(sum.times(1 / share)));
+    /** So far, square to the left of the way from a to b. */
+    private static Point aside(Point a, Point b, double distance) {
+        return b.minus(a).unit().right().times(-distance);
     }
 
     private static List<Point> withoutRepeats(List<Point> line) {

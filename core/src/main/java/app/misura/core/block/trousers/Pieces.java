@@ -76,12 +76,13 @@ final class Pieces {
                 Edge.hem("hem", Path.of(new Segment.Line(leg.inseam().end(), outseam.start())), "hem"),
                 Edge.seam("outseam", outseam, "outside-leg", "rise"));
         Piece bare = Piece.of(word, Cut.PAIR, title, edges);
-        List<Level> levels = levels(leg, bare.outline());
+        List<Point> outline = bare.outline();
+        List<Level> levels = levels(leg, outline);
         return bare.withLevels(levels)
                 .withPoints(points(leg, waist, levels.get(0)))
                 .withDarts(waist.darts())
                 .withGrain(grainFrom(leg), grainTo(leg))
-                .withInternal(List.of(crease(leg, bare.outline())));
+                .withInternal(List.of(crease(leg, outline)));
     }
 
     private List<Level> levels(Leg leg, List<Point> outline) {
