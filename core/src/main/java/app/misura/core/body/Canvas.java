@@ -3,6 +3,7 @@ package app.misura.core.body;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 
 /** What is drawn of a figure so far: shapes from back to front, and the lines within them. */
@@ -38,12 +39,17 @@ final class Canvas {
     }
 
     Figure figure(Body body, View view, Figure.Frame frame) {
+        return figure(body, view, frame, Map.of());
+    }
+
+    Figure figure(Body body, View view, Figure.Frame frame, Map<Side, ArmFrame> arms) {
         return new Figure(
                 body,
                 view,
                 layers,
                 lines.stream().map(l -> faded(l, body.child)).toList(),
-                frame);
+                frame,
+                arms);
     }
 
     private static Figure.Line faded(Figure.Line l, double child) {

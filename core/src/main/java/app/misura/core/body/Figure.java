@@ -1,14 +1,18 @@
 package app.misura.core.body;
 
+import app.misura.core.measure.Side;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One view of a body: filled layers from back to front, then inner lines. Places are centimetres; x across as the view
  * sees it (not yet mirrored for the back), y up.
  *
  * @param frame what tapes and landmarks need to know of the position
+ * @param arms the axes of the arms where they are seen whole; the right one mirrored to the left
  */
-public record Figure(Body body, View view, List<Layer> layers, List<Line> lines, Frame frame) {
+public record Figure(
+        Body body, View view, List<Layer> layers, List<Line> lines, Frame frame, Map<Side, ArmFrame> arms) {
 
     /** What a filled shape is. */
     enum Role {
@@ -38,6 +42,7 @@ public record Figure(Body body, View view, List<Layer> layers, List<Line> lines,
     public Figure {
         layers = List.copyOf(layers);
         lines = List.copyOf(lines);
+        arms = Map.copyOf(arms);
     }
 
     public static Figure of(Body body, View view) {

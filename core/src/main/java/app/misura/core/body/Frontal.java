@@ -64,7 +64,7 @@ final class Frontal {
             canvas.shape(head, true);
             new FrontLines(b, limbs(), canvas).draw();
         }
-        return canvas.figure(b, view, Figure.Frame.STANDING);
+        return canvas.figure(b, view, Figure.Frame.STANDING, frames);
     }
 
     private FrontalLines.Limbs limbs() {

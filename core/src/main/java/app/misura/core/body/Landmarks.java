@@ -42,6 +42,13 @@ final class Landmarks {
             case "legI" -> leg(side, g, b.level(level), 'I');
             case "legF" -> leg(side, g, b.level(level), 'F');
             case "legK" -> leg(side, g, b.level(level), 'K');
+            case "shoulder" -> arm(side, .02, .3);
+            case "upperArmO" -> arm(side, .30, 1);
+            case "elbow" -> arm(side, .57, 1);
+            case "foreArmO" -> arm(side, .76, 1);
+            case "wrist" -> arm(side, .99, 1);
+            case "heelBack" -> ground(g * b.leg(side, "ankle").cx(), -.279 * b.footLength);
+            case "toe" -> ground(g * b.leg(side, "ankle").cx(), .721 * b.footLength);
             case "crown" -> body(0, b.height, .3 * k);
             case "knee" -> knee(side, g);
             case "crotch" -> body(0, b.t("crotch").y, -.6 * k);
@@ -56,6 +63,11 @@ final class Landmarks {
                 new Place(new Point(b.t("waist").w * 0 - 2 * k, figure.frame().seat()), 0, 0, 0, false);
             default -> throw new IllegalArgumentException("no landmark is called " + m.group(1));
         };
+    }
+
+    private Place arm(Side side, double share, double across) {
+        Point p = new ArmPlaces(figure, side).at(share, across, 0);
+        return new Place(p, p.x(), p.y(), 0, false);
     }
 
     private Place body(double x, double y, double z) {

@@ -3,6 +3,7 @@ package app.misura.core.body;
 import app.misura.core.geometry.Point;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Measure;
+import app.misura.core.measure.Place;
 import app.misura.core.measure.Side;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -61,15 +62,20 @@ public final class Picture {
         }
     }
 
-    /** How a measure is shown under a condition; empty where it has no picture yet. */
-    public static Optional<Shown> of(Measure measure, Condition condition) {
+    /** How a measure is shown under a condition, at its place; empty where it has no picture yet. */
+    public static Optional<Shown> of(Measure measure, Condition condition, Place at) {
+        Shown there = at.isOnly() ? null : Shipped.PATHS.get(measure.code() + "@" + at.word());
+        return there != null ? Optional.of(there) : of(measure, condition);
+    }
+
+    private static Optional<Shown> of(Measure measure, Condition condition) {
         String posture = condition.get(Condition.Aspect.POSTURE);
         String joint = condition.get(Condition.Aspect.JOINT);
         Shown special = Shipped.PATHS.get(measure.code() + ":" + (joint.equals("bent") ? "bent" : posture));
         return Optional.ofNullable(special != null ? special : Shipped.PATHS.get(measure.code()));
     }
 
-    /** Codes (with a condition behind a colon where it has a picture of its own) that have a picture. */
+    /** Codes (with a condition behind a colon, or a place behind an at, where it has a picture of its own) that have a picture. */
     public static List<String> codes() {
         return List.copyOf(Shipped.PATHS.keySet());
     }

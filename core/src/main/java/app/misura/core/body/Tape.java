@@ -135,6 +135,7 @@ public record Tape(List<Stretch> stretches, boolean band) {
                 case "foot" -> halves(footLine(), .9 * b.footLength / 25.84);
                 case "kneeBent" -> halves(kneeLine(), 1.5 * b.k);
                 case "leg" -> leg(band);
+                case "arm" -> arm(band);
                 default -> trunk(b.level(band.where()));
             };
         }
@@ -152,6 +153,22 @@ public record Tape(List<Stretch> stretches, boolean band) {
             double[] s = Landmarks.section(b.legs.get(side), y);
             double x = side == Side.LEFT ? s[0] : -s[0];
             return ellipse(x, s[1], s[2] + figure.frame().dz(), s[3], 2.1, y);
+        }
+
+        /** Across the arm's axis; its nearer half bows down. */
+        private List<Stretch> arm(TapePath.Band band) {
+            ArmPlaces arm = new ArmPlaces(figure, band.side() == 'L' ? Side.LEFT : Side.RIGHT);
+            double share = Double.parseDouble(band.where());
+            double bow = BOW * arm.depth(share);
+            List<Point> seen = new ArrayList<>();
+            List<Point> hidden = new ArrayList<>();
+            for (int i = 0; i <= STEPS; i++) {
+                double q = -Math.PI / 2 + Math.PI * i / STEPS;
+                seen.add(arm.at(share, Math.sin(q), bow * Math.cos(q)));
+                hidden.add(arm.at(share, Math.sin(q), -bow * Math.cos(q)));
+            }
+            return List.of(
+                    new Stretch(hidden, true, false, false, false), new Stretch(seen, false, false, false, false));
         }
 
         private List<Stretch> ellipse(double cx, double w, double cz, double d, double n, double y) {

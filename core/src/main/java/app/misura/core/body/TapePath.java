@@ -10,7 +10,8 @@ import java.util.regex.Pattern;
  *
  * <pre>
  * path  = "none" | band | run
- * band  = "band:" part "@" where [ "." side ]     closed, level round a part: trunk leg foot kneeBent
+ * band  = "band:" part "@" where [ "." side ]     closed, level round a part: trunk leg foot kneeBent; across an arm,
+ *         where is a share of its length
  * run   = point { link point }                    start is the first point, direction is the order
  * point = landmark [ "@" level [ ("+" | "-") cm ] ] [ "." side ]
  * link  = "&gt;f" over the front, "&gt;b" round the back, "&gt;s" along the side that faces us, "&gt;i" along the inner side,
@@ -50,7 +51,7 @@ public sealed interface TapePath {
     TapePath mirrored();
 
     List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
-    Pattern BAND = Pattern.compile("band:(trunk|leg|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
+    Pattern BAND = Pattern.compile("band:(trunk|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
 
     /** @throws IllegalArgumentException if the text is no path */
     static TapePath parse(String text) {

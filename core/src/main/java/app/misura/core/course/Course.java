@@ -35,7 +35,7 @@ public final class Course {
         this.proof = proof;
         this.marks = marks;
         this.passes = passes;
-        this.slots = proof.sheet().slots();
+        this.slots = proof.sheet().allSlots();
         this.steps = proof.sheet().form().asked(proof.sheet().answers()).stream()
                 .filter(s -> !s.isDerived())
                 .toList();
@@ -74,9 +74,13 @@ public final class Course {
 
     /** Whether a mark is set, or every value of a step read. */
     public boolean isTaken(Step step) {
-        return step.isMark()
-                ? marks.isSet(step.label())
-                : slots(step).stream().allMatch(s -> proof.settled().containsKey(s.id()));
+        return step.isMark() ? marks.isSet(step.label()) : slots(step).stream().allMatch(this::isAnswered);
+    }
+
+    /** Whether a value was read, or is left out. */
+    private boolean isAnswered(Sheet.Slot slot) {
+        return proof.settled().containsKey(slot.id())
+                || proof.sheet().leftOut(slot).isPresent();
     }
 
     public int taken() {
@@ -186,7 +190,7 @@ public final class Course {
      */
     public Next after(Step step) {
         for (Sheet.Slot slot : slots(step)) {
-            if (!proof.settled().containsKey(slot.id())) {
+            if (!isAnswered(slot)) {
                 return new Next.AtStep(step, slot.isOneOfBoth() ? slot.side() : null);
             }
         }

@@ -48,9 +48,9 @@ final class Allowance {
             }
             List<Point> moved = moved(edge);
             if (next.finish() == Finish.HEM) {
-                moved = clipped(moved, edge.path().end());
+                moved = clipped(moved, edge.path().end(), below(next));
             } else if (before.finish() == Finish.HEM) {
-                moved = reversed(clipped(reversed(moved), edge.path().start()));
+                moved = reversed(clipped(reversed(moved), edge.path().start(), below(before)));
             }
             outline.addAll(inner(moved));
             if (next.finish() != Finish.HEM) {
@@ -94,12 +94,17 @@ final class Allowance {
         return List.of(meet);
     }
 
-    /** A side's cut line, made to end exactly at the height of the hem fold. */
-    private static List<Point> clipped(List<Point> line, Point fold) {
+    /** 1 for a hem that is turned up from below, -1 for one that is turned down from above: outlines run clockwise. */
+    private static int below(Edge hem) {
+        return hem.path().start().x() > hem.path().end().x() ? 1 : -1;
+    }
+
+    /** A side's cut line, made to end exactly at the height of the hem fold. @param below on which side of it the hem lies */
+    private static List<Point> clipped(List<Point> line, Point fold, int below) {
         List<Point> kept = new ArrayList<>(line);
         Point last = kept.get(kept.size() - 1);
         Point before = kept.get(kept.size() - 2);
-        while (kept.size() > 2 && before.y() > fold.y()) {
+        while (kept.size() > 2 && below * before.y() > below * fold.y()) {
             kept.remove(kept.size() - 1);
             last = before;
             before = kept.get(kept.size() - 2);
@@ -110,29 +115,31 @@ final class Allowance {
         return kept;
     }
 
-    /** Below the fold: both sides mirrored in it, down to the hem's depth. */
+    /** Beyond the fold: both sides mirrored in it, to the hem's depth. */
     private List<Point> turnUp(Edge down, Edge fold, Edge up) {
         double y = fold.path().start().y();
-        List<Point> first = mirrored(reversed(clipped(moved(down), down.path().end())), y);
+        int below = below(fold);
+        List<Point> first = mirrored(reversed(clipped(moved(down), down.path().end(), below)), y, below);
         List<Point> second =
-                mirrored(reversed(clipped(reversed(moved(up)), up.path().start())), y);
+                mirrored(reversed(clipped(reversed(moved(up)), up.path().start(), below)), y, below);
         List<Point> turned = new ArrayList<>(first);
         turned.addAll(reversed(second));
         return turned;
     }
 
-    /** The part of a line, from the fold upwards, within the hem's depth; mirrored downwards. */
-    private List<Point> mirrored(List<Point> fromFold, double y) {
+    /** The part of a line, from the fold inwards, within the hem's depth; mirrored outwards. */
+    private List<Point> mirrored(List<Point> fromFold, double y, int below) {
         List<Point> part = new ArrayList<>();
         for (int i = 0; i < fromFold.size(); i++) {
             Point p = fromFold.get(i);
-            double depth = y - p.y();
+            double depth = below * (y - p.y());
             if (depth <= hem) {
-                part.add(new Point(p.x(), y + depth));
+                part.add(new Point(p.x(), y + below * depth));
             } else {
                 Point q = fromFold.get(i - 1);
-                double share = (hem - (y - q.y())) / (depth - (y - q.y()));
-                part.add(new Point(q.towards(p, share).x(), y + hem));
+                double before = below * (y - q.y());
+                double share = (hem - before) / (depth - before);
+                part.add(new Point(q.towards(p, share).x(), y + below * hem));
                 break;
             }
         }

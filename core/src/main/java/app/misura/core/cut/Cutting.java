@@ -8,17 +8,22 @@ import app.misura.core.draft.Outcome;
 import app.misura.core.draft.Scope;
 import app.misura.core.fit.Absent;
 import app.misura.core.fit.ChainLine;
+import app.misura.core.fit.Fitted;
 import app.misura.core.fit.Fitting;
 import app.misura.core.fit.Table;
 import app.misura.core.form.Step;
 import app.misura.core.garment.ChoiceDef;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
+import app.misura.core.garment.Line;
 import app.misura.core.house.HouseTables;
 import app.misura.core.measure.MeasureKey;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.AgeGroup;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -88,34 +93,77 @@ public final class Cutting {
             return new NotCut("Measured alone, a sheet hardly checks itself: it is proved, and nothing is cut from it."
                     + " Let somebody take the whole form.");
         }
+        Optional<NotSo> never = refusal();
+        if (never.isPresent()) {
+            return never.get();
+        }
         Fitting.Result fitting = Fitting.of(proof, garment, choices, tables);
         if (fitting instanceof Fitting.Missing missing) {
             return new Missing(garment.title(), missing.absent());
         }
-        Fitting.Fitted fitted = (Fitting.Fitted) fitting;
+        Fitted fitted = (Fitted) fitting;
+        Optional<NotSo> tight = tooTight(fitted);
+        if (tight.isPresent()) {
+            return tight.get();
+        }
         Outcome outcome = drafted(fitted);
         return outcome instanceof Outcome.Refused refused
-                ? refused(refused, fitted.both())
+                ? refused(refused, fitted.bodies().get(0))
                 : finished(fitted, (Outcome.Drafted) outcome);
     }
 
-    /** One draft for both sides, or one for each where an outline really differs. */
-    private Outcome drafted(Fitting.Fitted fitted) {
-        Outcome both = drafted(fitted.both());
-        if (fitted.apart().isEmpty() || !garment.isDrawn()) {
-            return both;
+    /** What this garment is never cut for. */
+    private Optional<NotSo> refusal() {
+        return garment.refusals().stream()
+                .filter(r -> r.isOf(choices))
+                .findFirst()
+                .map(r -> new NotSo(r.said(), List.of(choices.sheet().get(r.choice()))));
+    }
+
+    /** A band that would have to press more than a band may. */
+    private Optional<NotSo> tooTight(Fitted fitted) {
+        double most = tables.gripMmHg(proof.sheet().wearer().age() == AgeGroup.ADULT);
+        for (Table table : fitted.bodies()) {
+            for (ChainLine line : table.lines().values()) {
+                if (line.line().ease() instanceof Line.Give.ByGrip grip
+                        && line.ease().presses() > most) {
+                    return Optional.of(new NotSo(
+                            String.format(
+                                    Locale.ROOT,
+                                    "To hold, the %s would have to press %.1f mmHg, and no more than %.0f is cut."
+                                            + " Choose a wider band or less weight; else a licensed fitter decides.",
+                                    line.line().title().toLowerCase(Locale.ROOT),
+                                    line.ease().presses(),
+                                    most),
+                            List.of(
+                                    choices.sheet().get(grip.weight()),
+                                    choices.sheet().get(grip.width()))));
+                }
+            }
         }
-        Outcome left = drafted(fitted.apart().get(0));
-        Outcome right = drafted(fitted.apart().get(1));
+        return Optional.empty();
+    }
+
+    /** One draft for both sides, or one for each where an outline really differs; for two bodies always one for each. */
+    private Outcome drafted(Fitted fitted) {
+        if (!fitted.isApart() || !garment.isDrawn()) {
+            return drafted(fitted.bodies().get(0));
+        }
+        Outcome left = drafted(fitted.table(Side.LEFT));
+        Outcome right = drafted(fitted.table(Side.RIGHT));
         if (!(left instanceof Outcome.Drafted l) || !(right instanceof Outcome.Drafted r)) {
             return left instanceof Outcome.Refused ? left : right;
         }
-        if (both instanceof Outcome.Drafted && l.draft().isSameOutline(r.draft())) {
-            return both;
-        }
         Set<String> cautions = new LinkedHashSet<>(l.cautions());
         cautions.addAll(r.cautions());
-        return new Outcome.Drafted(Draft.joined(l.draft(), r.draft()), List.copyOf(cautions));
+        if (fitted.isTwoBodies()) {
+            Draft each = l.draft().onSide(Scope.LEFT).with(r.draft().onSide(Scope.RIGHT));
+            return new Outcome.Drafted(each, List.copyOf(cautions));
+        }
+        Outcome both = drafted(fitted.table(null));
+        return both instanceof Outcome.Drafted && l.draft().isSameOutline(r.draft())
+                ? both
+                : new Outcome.Drafted(Draft.joined(l.draft(), r.draft()), List.copyOf(cautions));
     }
 
     private Outcome drafted(Table table) {
@@ -136,7 +184,7 @@ public final class Cutting {
 
     /** Everything by name that a block may be drawn from. */
     private Given given(Table table) {
-        Map<String, Double> finished = new HashMap<>();
+        Map<String, Double> finished = new LinkedHashMap<>();
         Map<String, Double> nets = new HashMap<>();
         table.lines().forEach((name, line) -> {
             finished.put(name, line.cut());
@@ -144,15 +192,17 @@ public final class Cutting {
         });
         Map<String, String> words = new HashMap<>(choices.words());
         words.put("wearer", proof.sheet().wearer().age().word());
-        return Given.of(finished, nets, words);
+        Map<String, String> titles = new HashMap<>();
+        garment.lines().forEach(l -> titles.put(l.name(), l.title().toLowerCase(Locale.ROOT)));
+        return Given.of(finished, nets, words).titled(titles);
     }
 
-    private Result finished(Fitting.Fitted fitted, Outcome.Drafted drafted) {
+    private Result finished(Fitted fitted, Outcome.Drafted drafted) {
         if (!drafted.draft().holds()) {
             return refused(
                     new Outcome.Refused(
                             List.of(), String.join(", ", drafted.draft().broken()) + " cannot be kept", true),
-                    fitted.both());
+                    fitted.bodies().get(0));
         }
         CutLines lines = CutLines.of(drafted.draft(), choices);
         if (lines instanceof CutLines.Crossing crossing) {
@@ -205,7 +255,7 @@ public final class Cutting {
                 Choices other = choices.withAs(def.id(), usual);
                 Cutting with = new Cutting(proof, garment, other, tables);
                 Fitting.Result fitting = Fitting.of(proof, garment, other, tables);
-                if (fitting instanceof Fitting.Fitted fitted && with.drafted(fitted) instanceof Outcome.Drafted) {
+                if (fitting instanceof Fitted fitted && with.drafted(fitted) instanceof Outcome.Drafted) {
                     blamed.add(def);
                 }
             }
@@ -247,11 +297,5 @@ public final class Cutting {
 
     private static Input input(Step step) {
         return new Input(step.label(), step.takesReadings() ? step.taken().code() : null);
-    }
-
-    /** Which sides a chain line is said of. */
-    static List<Scope> scopes(Draft draft, String line) {
-        boolean apart = draft.targets().stream().anyMatch(t -> t.name().equals(line) && t.scope() == Scope.LEFT);
-        return apart ? List.of(Scope.LEFT, Scope.RIGHT) : List.of(Scope.WHOLE);
     }
 }

@@ -1,19 +1,18 @@
 package app.misura.core.cut;
 
-import app.misura.core.draft.Draft;
 import app.misura.core.draft.Outcome;
 import app.misura.core.draft.PieceId;
 import app.misura.core.draft.Scope;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.fit.ChainLine;
-import app.misura.core.fit.Fitting;
-import app.misura.core.fit.Table;
+import app.misura.core.fit.Fitted;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
 import app.misura.core.geometry.Point;
 import app.misura.core.house.HouseTables;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
 import java.util.ArrayList;
@@ -22,15 +21,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What is said of a draft that was made: the chain, the openings, what to look at. */
 record Finishing(
-        Proof proof,
-        Garment garment,
-        Choices choices,
-        HouseTables tables,
-        Fitting.Fitted fitted,
-        Outcome.Drafted drafted) {
+        Proof proof, Garment garment, Choices choices, HouseTables tables, Fitted fitted, Outcome.Drafted drafted) {
 
     CutSpec spec(Map<PieceId, List<Point>> lines) {
         double stretch = choices.numberOr0("stretch-across") + choices.numberOr0("tested-across");
@@ -43,7 +38,10 @@ record Finishing(
                 drafted.draft(),
                 lines,
                 chain(),
-                fitted.both().estimates(),
+                fitted.bodies().stream()
+                        .flatMap(t -> t.estimates().stream())
+                        .distinct()
+                        .toList(),
                 openings,
                 cautions(openings),
                 notes());
@@ -55,18 +53,31 @@ record Finishing(
 
     /** Each line once; once for each side where the draft promises it for each. */
     private List<CutSpec.Entry> chain() {
-        Draft draft = drafted.draft();
         List<CutSpec.Entry> chain = new ArrayList<>();
         for (Line line : garment.lines()) {
-            for (Scope scope : Cutting.scopes(draft, line.name())) {
-                Table table =
-                        scope == Scope.WHOLE ? fitted.both() : fitted.apart().get(scope == Scope.LEFT ? 0 : 1);
-                table.line(line.name())
+            for (Scope scope : scopes(line.name())) {
+                fitted.table(side(scope))
+                        .line(line.name())
                         .filter(l -> l.line().shown())
                         .ifPresent(l -> chain.add(new CutSpec.Entry(l, scope)));
             }
         }
         return chain;
+    }
+
+    private static @Nullable Side side(Scope scope) {
+        return switch (scope) {
+            case LEFT -> Side.LEFT;
+            case RIGHT -> Side.RIGHT;
+            case WHOLE, EACH_SIDE -> null;
+        };
+    }
+
+    /** Which sides a line is said of. */
+    private List<Scope> scopes(String line) {
+        boolean apart = fitted.isTwoBodies()
+                || drafted.draft().targets().stream().anyMatch(t -> t.name().equals(line) && t.scope() == Scope.LEFT);
+        return apart ? List.of(Scope.LEFT, Scope.RIGHT) : List.of(Scope.WHOLE);
     }
 
     private List<String> cautions(List<Opening> openings) {
@@ -94,7 +105,8 @@ record Finishing(
 
     /** What presses enough to be said, and who decides where it must not. */
     private Optional<String> pressing() {
-        String lines = fitted.both().lines().values().stream()
+        String lines = chain().stream()
+                .map(CutSpec.Entry::line)
                 .filter(l -> l.ease().presses() >= tables.pressureSaidMmHg())
                 .map(l -> String.format(
                         Locale.ROOT,
@@ -120,7 +132,7 @@ record Finishing(
     private List<String> notes() {
         List<String> notes = new ArrayList<>();
         fitted.uneven().forEach((name, apart) -> {
-            ChainLine line = fitted.both().line(name).orElseThrow();
+            ChainLine line = fitted.table(null).line(name).orElseThrow();
             String what = line.line().title().toLowerCase(Locale.ROOT);
             String side = apart < 0 ? "left" : "right";
             String less = line.line().across() ? "thinner" : "shorter";

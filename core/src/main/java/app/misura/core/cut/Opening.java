@@ -1,6 +1,6 @@
 package app.misura.core.cut;
 
-import app.misura.core.fit.Fitting;
+import app.misura.core.fit.Fitted;
 import java.util.List;
 import java.util.Locale;
 
@@ -40,11 +40,12 @@ public record Opening(
     }
 
     /** @param stretch how far the cloth comfortably gives, share of its length */
-    static Opening of(Fitting.Passage passage, double stretch) {
+    static Opening of(Fitted.Passage passage, double stretch) {
         double finished = passage.edge().finished();
         double wide = finished * (1 + stretch) + 2 * passage.slit();
         boolean holds = wide >= passage.over() - EXACT;
-        String edge = passage.edge().line().title().toLowerCase(Locale.ROOT);
+        String side = passage.side() == null ? "" : passage.side().word() + " ";
+        String edge = side + passage.edge().line().title().toLowerCase(Locale.ROOT);
         return new Opening(
                 edge,
                 finished,
@@ -59,7 +60,7 @@ public record Opening(
     }
 
     private static List<String> remedies(
-            String edge, Fitting.Passage passage, double finished, double stretch, double wide) {
+            String edge, Fitted.Passage passage, double finished, double stretch, double wide) {
         double short1 = passage.over() - wide;
         double opening = passage.slit() + Math.ceil(short1 / 2 / NEXT - EXACT) * NEXT;
         double needed = (passage.over() - 2 * passage.slit()) / finished - 1;

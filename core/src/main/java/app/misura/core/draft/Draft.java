@@ -72,6 +72,11 @@ public record Draft(List<Piece> pieces, List<Seam> seams, List<Target> targets) 
         return new Draft(both, joined, kept);
     }
 
+    /** The same as the draft of one side: of two bodies each is drafted by itself. */
+    public Draft onSide(Scope side) {
+        return new Sided(this, side).draft();
+    }
+
     /** Whether the outlines are the same, to a chalk line: then one draft serves both sides. */
     public boolean isSameOutline(Draft other) {
         if (pieces.size() != other.pieces.size()) {

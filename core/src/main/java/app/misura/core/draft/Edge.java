@@ -26,6 +26,10 @@ public record Edge(String name, Path path, Finish finish, List<String> of) {
         return new Edge(name, path, Finish.FOLD, List.of(of));
     }
 
+    public static Edge raw(String name, Path path, String... of) {
+        return new Edge(name, path, Finish.RAW, List.of(of));
+    }
+
     /** As walked on the flattened line, mm. */
     public double length() {
         return Polyline.length(path.flatten());

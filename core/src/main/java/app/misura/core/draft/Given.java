@@ -1,24 +1,43 @@
 package app.misura.core.draft;
 
-import java.util.HashMap;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
 /**
  * What a block is drawn from, by name: finished lengths in cloth as it is cut and the body's own lengths, both mm, words
  * of choice, edges it is sewn to.
+ *
+ * @param titles what each finished length is called on paper
  */
 public record Given(
-        Map<String, Double> finished, Map<String, Double> nets, Map<String, String> words, Map<String, Edge> edges) {
+        Map<String, Double> finished,
+        Map<String, Double> nets,
+        Map<String, String> words,
+        Map<String, Edge> edges,
+        Map<String, String> titles) {
     public Given {
-        finished = Map.copyOf(finished);
+        finished = Collections.unmodifiableMap(new LinkedHashMap<>(finished));
         nets = Map.copyOf(nets);
         words = Map.copyOf(words);
         edges = Map.copyOf(edges);
+        titles = Map.copyOf(titles);
     }
 
     public static Given of(Map<String, Double> finished, Map<String, Double> nets, Map<String, String> words) {
-        return new Given(finished, nets, words, Map.of());
+        return new Given(finished, nets, words, Map.of(), Map.of());
+    }
+
+    /** With what each finished length is called on paper. */
+    public Given titled(Map<String, String> others) {
+        return new Given(finished, nets, words, edges, others);
+    }
+
+    /** What a finished length is called on paper; its name where nothing was said. */
+    public String title(String name) {
+        return titles.getOrDefault(name, name.replace('-', ' '));
     }
 
     /** @throws IllegalArgumentException if it was not given */
@@ -29,6 +48,11 @@ public record Given(
     public OptionalDouble mmIfThere(String name) {
         Double mm = finished.get(name);
         return mm == null ? OptionalDouble.empty() : OptionalDouble.of(mm);
+    }
+
+    /** The finished lengths there are, by name, in the order of the garment's table. */
+    public List<String> names() {
+        return List.copyOf(finished.keySet());
     }
 
     /** @throws IllegalArgumentException if it was not given */
@@ -48,9 +72,9 @@ public record Given(
 
     /** The same with another finished length. */
     public Given with(String name, double mm) {
-        Map<String, Double> other = new HashMap<>(finished);
+        Map<String, Double> other = new LinkedHashMap<>(finished);
         other.put(name, mm);
-        return new Given(other, nets, words, edges);
+        return new Given(other, nets, words, edges, titles);
     }
 
     private static <T> T known(Map<String, T> values, String name) {

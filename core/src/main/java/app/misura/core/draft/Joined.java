@@ -74,16 +74,7 @@ final class Joined {
     private Target sided(Target target, Scope side) {
         Target.Sum of = target.of();
         if (of == null) {
-            return new Target(
-                    target.name(),
-                    target.kind(),
-                    target.quantity(),
-                    target.expected(),
-                    target.measured(),
-                    target.tolerance(),
-                    null,
-                    side,
-                    target.said());
+            return target.on(side);
         }
         Target.Sum own = new Target.Sum(
                 of.times(),

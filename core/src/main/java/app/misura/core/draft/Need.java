@@ -16,7 +16,9 @@ public record Need(String name, Kind kind, boolean optional) {
         /** A word of choice. */
         WORD,
         /** An edge of another piece that this one is sewn to. */
-        EDGE
+        EDGE,
+        /** Finished girths, each with the height it lies at: any name with, after it, this one; at least two. */
+        RUNGS
     }
 
     public static Need finished(String name) {
@@ -29,6 +31,11 @@ public record Need(String name, Kind kind, boolean optional) {
 
     public static Need word(String name) {
         return new Need(name, Kind.WORD, false);
+    }
+
+    /** @param suffix what a girth's name carries behind it in the name of its height */
+    public static Need rungs(String suffix) {
+        return new Need(suffix, Kind.RUNGS, false);
     }
 
     public Need ifThere() {

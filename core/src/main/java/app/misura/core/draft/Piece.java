@@ -114,8 +114,15 @@ public record Piece(
 
     /** The same piece for one side of the body; one that is not cut as a pair serves both and stays as it is. */
     public Piece forSide(Scope side) {
-        return cut != Cut.PAIR
-                ? this
-                : new Piece(id.on(side), Cut.EACH_SIDE, title, edges, points, levels, grain, notches, darts, internal);
+        return cut != Cut.PAIR ? this : cutFor(side, Cut.EACH_SIDE);
+    }
+
+    /** The same piece as one of that side alone; what is cut twice for one place still is. */
+    Piece ofSide(Scope side) {
+        return cutFor(side, cut == Cut.DOUBLED ? cut : Cut.EACH_SIDE);
+    }
+
+    private Piece cutFor(Scope side, Cut often) {
+        return new Piece(id.on(side), often, title, edges, points, levels, grain, notches, darts, internal);
     }
 }

@@ -82,6 +82,11 @@ public record Target(
         return new Target(name, kind, quantity, expected, measured, EXACT, null, Scope.EACH_SIDE, said);
     }
 
+    /** The same promise of one side, as it was measured. */
+    Target on(Scope side) {
+        return new Target(name, kind, quantity, expected, measured, tolerance, of, side, said);
+    }
+
     /** The name with its side, where the sides are drafted apart. */
     public String id() {
         return name + scope.suffix();

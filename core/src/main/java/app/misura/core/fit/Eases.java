@@ -35,6 +35,9 @@ record Eases(Garment garment, Choices choices, HouseTables tables, NetBody body,
             return Optional.of(
                     new Strain(garment, choices, tables, age, fit()).of(strain, net.kind(), value.mm() + more));
         }
+        if (give instanceof Line.Give.ByGrip grip) {
+            return Optional.of(new Strain(garment, choices, tables, age, fit()).ofGrip(grip, value.mm() + more));
+        }
         Optional<Ease> table = give instanceof Line.Give.ByFit byFit
                 ? Optional.of(byFit(byFit))
                 : byFormula((Line.Give.ByFormula) give, names.apply(Optional.of(value)), absent);

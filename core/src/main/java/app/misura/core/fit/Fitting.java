@@ -1,5 +1,6 @@
 package app.misura.core.fit;
 
+import app.misura.core.form.StepSide;
 import app.misura.core.formula.Formula;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
@@ -11,6 +12,7 @@ import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -20,6 +22,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,45 +56,49 @@ public final class Fitting {
     }
 
     /** What fitting comes to. */
-    public sealed interface Result {}
-
-    /**
-     * @param both one table that serves both sides
-     * @param apart one for each side, left before right, where the sides differ by enough; else empty
-     * @param uneven the lines whose sides differ: left less right, mm
-     * @param passages what must go over what
-     */
-    public record Fitted(Table both, List<Table> apart, Map<String, Double> uneven, List<Passage> passages)
-            implements Result {}
-
-    /**
-     * An edge and what it must go over.
-     *
-     * @param over mm, with what is worn beneath
-     * @param slit by how much it opens, mm
-     * @param read whether the girth it passes was read; else a rule stands in for it
-     * @param step where that girth was read, or would be
-     */
-    public record Passage(Passing passing, ChainLine edge, double over, double slit, boolean read, String step) {}
+    public sealed interface Result permits Fitted, Missing {}
 
     /** Measures without which nothing can be cut, in the order of the table. */
     public record Missing(List<Absent> absent) implements Result {}
 
     /** Fits a garment to a proved sheet by the tables of the house. */
     public static Result of(Proof proof, Garment garment, Choices choices, HouseTables tables) {
-        Fitting together = new Fitting(proof, garment, choices, tables, null);
-        Table both = together.table();
+        boolean twoBodies = proof.sheet().form().steps().stream().anyMatch(s -> s.side() == StepSide.EACH);
+        return twoBodies
+                ? each(side -> new Fitting(proof, garment, choices, tables, side))
+                : one(side -> new Fitting(proof, garment, choices, tables, side));
+    }
+
+    /** One body: both sides together; apart as well where they differ by enough. */
+    private static Result one(Function<@Nullable Side, Fitting> fitting) {
+        Fitting together = fitting.apply(null);
+        Table whole = together.table();
         if (!together.absent.isEmpty()) {
             return new Missing(together.absent.stream().distinct().toList());
         }
         Map<String, Double> uneven = together.uneven();
-        List<Table> apart = new ArrayList<>();
+        Map<Side, Table> sides = new EnumMap<>(Side.class);
         if (!uneven.isEmpty()) {
-            for (Side each : List.of(Side.LEFT, Side.RIGHT)) {
-                apart.add(new Fitting(proof, garment, choices, tables, each).table());
-            }
+            List.of(Side.values())
+                    .forEach(side -> sides.put(side, fitting.apply(side).table()));
         }
-        return new Fitted(both, apart, uneven, together.passages());
+        return new Fitted(whole, sides, uneven, together.passages());
+    }
+
+    /** Two bodies: each by itself. */
+    private static Result each(Function<@Nullable Side, Fitting> fitting) {
+        Map<Side, Table> sides = new EnumMap<>(Side.class);
+        List<Absent> absent = new ArrayList<>();
+        List<Fitted.Passage> passages = new ArrayList<>();
+        for (Side side : Side.values()) {
+            Fitting own = fitting.apply(side);
+            sides.put(side, own.table());
+            absent.addAll(own.absent);
+            passages.addAll(own.passages());
+        }
+        return absent.isEmpty()
+                ? new Fitted(null, sides, Map.of(), passages)
+                : new Missing(absent.stream().distinct().toList());
     }
 
     private Map<String, Double> uneven() {
@@ -153,7 +160,7 @@ public final class Fitting {
             return followed(line);
         }
         Optional<NetValue> value = body.value(net, line.ladder(), estimates);
-        if (value.isEmpty() && !line.optional()) {
+        if (value.isEmpty() && !line.optional() && !body.isNotThere(net)) {
             absent.add(body.absent(net));
         }
         return value.flatMap(v -> chained(line, net, v));
@@ -278,16 +285,20 @@ public final class Fitting {
     }
 
     /** Each edge that must go over something, where both are known. */
-    private List<Passage> passages() {
-        List<Passage> passages = new ArrayList<>();
+    private List<Fitted.Passage> passages() {
+        List<Fitted.Passage> passages = new ArrayList<>();
         for (Passing passing : garment.openings()) {
+            if (passing.past() != null && body.isNotThere(passing.past())) {
+                continue;
+            }
             Optional<ChainLine> edge = line(passing.edge());
             Optional<NetValue> over = body.value(passing.over(), List.of(Line.Rung.values()), new ArrayList<>());
             if (edge.isPresent() && over.isPresent()) {
                 Formula slit = passing.slit();
                 double opens =
                         slit == null ? 0 : slit.value(names(Optional.empty())).orElse(0);
-                passages.add(new Passage(
+                passages.add(new Fitted.Passage(
+                        side,
                         passing,
                         edge.get(),
                         over.get().mm() + layers(passing.over()),

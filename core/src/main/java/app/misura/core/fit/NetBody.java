@@ -3,6 +3,7 @@ package app.misura.core.fit;
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
+import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
 import app.misura.core.formula.Formula;
 import app.misura.core.garment.Line;
@@ -14,6 +15,7 @@ import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Settled;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -57,7 +59,7 @@ final class NetBody {
 
     /** A net by the rungs of its ladder; what had to be estimated is added to the list. */
     Optional<NetValue> value(Net net, List<Line.Rung> ladder, List<Estimate> estimates) {
-        if (!underWay.add(net.name())) {
+        if (isNotThere(net) || !underWay.add(net.name())) {
             return Optional.empty();
         }
         try {
@@ -65,6 +67,26 @@ final class NetBody {
         } finally {
             underWay.remove(net.name());
         }
+    }
+
+    /** Whether the body ends before it: a step that would read it is left out as not there, and nothing was read of it. */
+    boolean isNotThere(Net net) {
+        return net.of().stream()
+                .flatMap(sum -> sum.names().stream())
+                .map(MeasureKey::parse)
+                .anyMatch(key -> all(key).isEmpty() && isNotThere(key));
+    }
+
+    private boolean isNotThere(MeasureKey key) {
+        return proof.sheet().allSlots().stream()
+                .filter(slot -> slot.step().key().matches(key) && isOfThisBody(slot.step(), slot.side()))
+                .flatMap(slot -> proof.sheet().leftOut(slot).stream())
+                .anyMatch(LeftOut::isNotThere);
+    }
+
+    /** Two bodies of one sheet keep their own values. */
+    private boolean isOfThisBody(Step step, @Nullable Side taken) {
+        return step.side() != StepSide.EACH || side == null || taken == side;
     }
 
     private Optional<NetValue> climbed(Net net, List<Line.Rung> ladder, List<Estimate> estimates) {
@@ -144,6 +166,7 @@ final class NetBody {
     private List<Settled> found(MeasureKey key) {
         return proof.settled().values().stream()
                 .filter(s -> s.length() != null && s.step().key().matches(key))
+                .filter(s -> isOfThisBody(s.step(), s.side()))
                 .toList();
     }
 
@@ -199,7 +222,8 @@ final class NetBody {
     private Optional<NetValue> implied(String input, Step step, List<Estimate> estimates) {
         Unit unit = proof.sheet().unit();
         for (Adjustment.Value value : proof.adjustment().implied()) {
-            if (ValueId.parse(value.id()).isOf(step.label())) {
+            ValueId id = ValueId.parse(value.id());
+            if (id.isOf(step.label()) && (side == null || id.side() == null || id.side() == side)) {
                 double mm = value.value() * unit.nanometres() / 1e6;
                 double sd = value.sd() * unit.nanometres() / 1e6;
                 estimates.add(new Estimate(input, "implied by the sums", mm, sd, step.label()));

@@ -44,10 +44,33 @@ record Strain(Garment garment, Choices choices, HouseTables tables, AgeGroup age
         return new Ease(around / (1 + e) - around, Ease.RuledBy.STRETCH, words, words, presses);
     }
 
+    /**
+     * A band that holds by its grip: {@code P = 2 m g / (friction x girth x width)}, twice what would just hold; stretched
+     * until its elastic presses so.
+     */
+    Ease ofGrip(Line.Give.ByGrip give, double around) {
+        HouseTables.Grip grip = tables.grip();
+        Pull elastic = new Pull(grip.pull(), false);
+        double presses = elastic.holding(
+                choices.numberOr0(give.weight()), grip.friction(), around, choices.numberOr0(give.width()));
+        double e = elastic.strain(presses, around);
+        String words = String.format(
+                Locale.ROOT, "stretched by %.1f %% to hold %.0f g", e * 100, choices.numberOr0(give.weight()));
+        String why = words
+                + String.format(
+                        Locale.ROOT,
+                        "; its elastic is assumed to pull %.0f N/m, its friction %.1f",
+                        grip.pull(),
+                        grip.friction());
+        return new Ease(around / (1 + e) - around, Ease.RuledBy.STRETCH, words, why, presses);
+    }
+
     private double wanted(Line.Give.ByStrain give, boolean girth) {
         ClothKind cloth = garment.cloth();
         double usual = girth ? cloth.strainGirth() : cloth.strainLength();
-        double wanted = give.strains().isEmpty() ? usual : give.strains().get(fit);
+        double wanted = give.strains().isEmpty()
+                ? usual
+                : give.strains().get(Math.min(fit, give.strains().size() - 1));
         return Math.min(wanted, girth ? cloth.mostGirth() : cloth.mostLength());
     }
 

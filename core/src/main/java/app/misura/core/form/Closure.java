@@ -1,6 +1,8 @@
 package app.misura.core.form;
 
 import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,8 +13,22 @@ import java.util.stream.Collectors;
  *
  * @param name what is said of it, such as "inside leg"
  * @param terms factor by value, in the order it was written
+ * @param onlyIf the choice of each option under which it must add up; empty if always
  */
-public record Closure(String id, String name, StepSum terms, Length constant, Length tolerance) {
+public record Closure(
+        String id, String name, StepSum terms, Length constant, Length tolerance, Map<String, String> onlyIf) {
+    public Closure {
+        onlyIf = Map.copyOf(onlyIf);
+    }
+
+    public Closure(String id, String name, StepSum terms, Length constant, Length tolerance) {
+        this(id, name, terms, constant, tolerance, Map.of());
+    }
+
+    /** The same sum over other values, under another id and name. */
+    Closure over(String otherId, String otherName, StepSum values) {
+        return new Closure(otherId, otherName, values, constant, tolerance, onlyIf);
+    }
 
     /** Whether a step takes part, with any of its values. */
     public boolean concerns(String label) {
@@ -68,8 +84,21 @@ public record Closure(String id, String name, StepSum terms, Length constant, Le
         return values.stream().map(v -> StepSum.factor(factor(v)) + v).collect(Collectors.joining(" + "));
     }
 
+    /** What is added to the parts besides values; negative where it is taken off. */
+    public Length added() {
+        return wholeSign() < 0 ? constant : Length.ZERO.minus(constant);
+    }
+
+    /** What is added up, with the number among it if there is one: {@code D2 + D3}, {@code D13 + 7.0}. */
+    public String partsSaid(Unit unit) {
+        Length added = added();
+        return added.equals(Length.ZERO)
+                ? said(parts())
+                : said(parts()) + (added.isPositive() ? " + " : " − ") + LengthText.column(added.abs(), unit);
+    }
+
     /** The sum with every sign turned to plus: {@code D2 + D3 = D1}. */
-    public String equation() {
-        return said(parts()) + " = " + said(wholes());
+    public String equation(Unit unit) {
+        return partsSaid(unit) + " = " + said(wholes());
     }
 }

@@ -1,5 +1,6 @@
 package app.misura.core.form;
 
+import app.misura.core.measure.Side;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -24,10 +25,27 @@ record FormCheck(OrderForm form, List<String> faults) {
                 faults.add("closure " + closure.id() + " is there twice");
             }
         }
+        form.closures()
+                .forEach(c -> c.onlyIf().forEach((option, choice) -> onlyIf("closure " + c.id(), option, choice)));
+        sides();
         for (LevelCheck level : form.levels()) {
             level.members().stream()
                     .filter(m -> form.find(m.step()).isEmpty())
                     .forEach(m -> faults.add(level.id() + " names " + m + ", which is no step"));
+        }
+    }
+
+    /** Where the order says the side, it is asked. */
+    private void sides() {
+        boolean says = form.steps().stream().anyMatch(s -> s.side() == StepSide.ASKED);
+        Optional<Option> asked =
+                form.options().stream().filter(o -> o.id().equals(Asked.SIDES)).findFirst();
+        List<String> words = List.of(Side.RIGHT.word(), Side.LEFT.word(), StepSide.BOTH.word());
+        if (says && asked.isEmpty()) {
+            faults.add("steps take the side that is asked, and there is no option " + Asked.SIDES);
+        } else if (asked.isPresent() && !words.containsAll(asked.get().choices())) {
+            faults.add("option " + Asked.SIDES + " has the choices " + words + ", not "
+                    + asked.get().choices());
         }
     }
 
@@ -38,7 +56,7 @@ record FormCheck(OrderForm form, List<String> faults) {
         }
         step.onlyIf().forEach((option, choice) -> onlyIf(label, option, choice));
         if (step.measure() != null
-                && step.side() == StepSide.BOTH
+                && (step.side().isTwo() || step.side() == StepSide.ASKED)
                 && !step.measure().bothSides()) {
             faults.add(label + ": " + step.measure().code() + " has no sides");
         }

@@ -1,10 +1,18 @@
 package app.misura.core.form;
 
+import app.misura.core.length.Length;
+
 /**
- * One value must exceed another on a body: {@code more > less}.
+ * One value must exceed another on a body: {@code more > less - within}.
  *
  * @param more the greater side
  * @param less the smaller side
+ * @param within by so much it may stay under it all the same
  * @param reason why it holds on bodies
  */
-public record OrderCheck(String id, StepSum more, StepSum less, String reason) {}
+public record OrderCheck(String id, StepSum more, StepSum less, Length within, String reason) {
+    /** The same check over other values, under another id. */
+    OrderCheck over(String otherId, StepSum greater, StepSum smaller) {
+        return new OrderCheck(otherId, greater, smaller, within, reason);
+    }
+}

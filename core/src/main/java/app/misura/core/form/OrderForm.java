@@ -99,6 +99,44 @@ public record OrderForm(
         return faults;
     }
 
+    /**
+     * The form as an order with these answers has it: steps whose side the order says take that side, or each side as a body
+     * of its own, with a sum and a check for each; sums and checks that hang on another answer are gone.
+     */
+    public OrderForm asAsked(Map<String, String> given) {
+        return new Asked(this, answers(given)).made();
+    }
+
+    /** The form as it is without any answer: steps whose side the order says take the usual one. */
+    public OrderForm withUsualSides() {
+        return new Asked(this, answers(Map.of())).sided();
+    }
+
+    /** The same form with its steps changed one by one. */
+    OrderForm withSteps(UnaryOperator<Step> change) {
+        List<Part> changed = parts.stream()
+                .map(p -> p.with(p.steps().stream().map(change).toList()))
+                .toList();
+        return withParts(changed);
+    }
+
+    OrderForm withParts(List<Part> other) {
+        return new OrderForm(
+                id,
+                version,
+                title,
+                unit,
+                increment,
+                selectionOf,
+                sigmaFactor,
+                cuts,
+                other,
+                closures,
+                orders,
+                levels,
+                options);
+    }
+
     public List<Closure> closuresOf(String label) {
         return closures.stream().filter(c -> c.concerns(label)).toList();
     }
@@ -110,16 +148,9 @@ public record OrderForm(
         if (wanted == unit) {
             return this;
         }
-        List<Part> turned = new ArrayList<>();
-        for (Part part : parts) {
-            turned.add(new Part(
-                    part.letter(),
-                    part.title(),
-                    part.place(),
-                    part.gate(),
-                    part.heldByClient(),
-                    part.steps().stream().map(this::turned).toList()));
-        }
+        List<Part> turned = parts.stream()
+                .map(p -> p.with(p.steps().stream().map(this::turned).toList()))
+                .toList();
         return new OrderForm(
                 id,
                 version,
@@ -131,7 +162,7 @@ public record OrderForm(
                 cuts,
                 turned,
                 closures.stream().map(this::turned).toList(),
-                orders,
+                orders.stream().map(this::turned).toList(),
                 levels.stream().map(this::turned).toList(),
                 options);
     }
@@ -140,6 +171,11 @@ public record OrderForm(
         Length uneven = s.uneven();
         Step turned = s.withWithin(Increment.corresponding(s.within(), unit));
         return uneven == null ? turned : turned.withUneven(Increment.corresponding(uneven, unit));
+    }
+
+    private OrderCheck turned(OrderCheck check) {
+        return new OrderCheck(
+                check.id(), check.more(), check.less(), Increment.corresponding(check.within(), unit), check.reason());
     }
 
     private LevelCheck turned(LevelCheck check) {
@@ -152,7 +188,8 @@ public record OrderForm(
                 c.name(),
                 c.terms(),
                 Increment.said(c.constant(), unit.other()),
-                Increment.corresponding(c.tolerance(), unit));
+                Increment.corresponding(c.tolerance(), unit),
+                c.onlyIf());
     }
 
     /** The same form with only these steps; sums, checks and derived steps that lose a value go with it. */
@@ -166,24 +203,10 @@ public record OrderForm(
                             s.needs().stream().filter(labels::contains).toList()))
                     .toList();
             if (!steps.isEmpty()) {
-                kept.add(new Part(part.letter(), part.title(), part.place(), part.gate(), part.heldByClient(), steps));
+                kept.add(part.with(steps));
             }
         }
-        OrderForm chosen = new OrderForm(
-                id,
-                version,
-                title,
-                unit,
-                increment,
-                selectionOf,
-                sigmaFactor,
-                cuts,
-                kept,
-                List.of(),
-                List.of(),
-                List.of(),
-                options);
-        return chosen.withSums(closures, orders, levels);
+        return withParts(kept).with(List.of(), List.of(), List.of()).withSums(closures, orders, levels);
     }
 
     /** The same form with its sums and checks. */
@@ -208,13 +231,12 @@ public record OrderForm(
     private OrderForm withSums(List<Closure> all, List<OrderCheck> checks, List<LevelCheck> heights) {
         List<Closure> kept = new ArrayList<>();
         for (Closure c : all) {
-            resolved(c.terms()).ifPresent(t -> kept.add(new Closure(c.id(), c.name(), t, c.constant(), c.tolerance())));
+            resolved(c.terms()).ifPresent(t -> kept.add(c.over(c.id(), c.name(), t)));
         }
         List<OrderCheck> ordered = new ArrayList<>();
         for (OrderCheck o : checks) {
             resolved(o.more())
-                    .ifPresent(more -> resolved(o.less())
-                            .ifPresent(less -> ordered.add(new OrderCheck(o.id(), more, less, o.reason()))));
+                    .ifPresent(more -> resolved(o.less()).ifPresent(less -> ordered.add(o.over(o.id(), more, less))));
         }
         Set<String> labels = steps().stream().map(Step::label).collect(Collectors.toSet());
         return with(

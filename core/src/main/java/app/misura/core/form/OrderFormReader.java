@@ -50,6 +50,7 @@ public final class OrderFormReader {
             @Nullable List<OptionDoc> options,
             @Nullable String selectionOf,
             @Nullable List<String> select,
+            @Nullable List<String> withoutOptions,
             @Nullable Map<String, String> sides,
             @Nullable Double sigmaFactor,
             @Nullable Boolean cuts) {}
@@ -82,9 +83,15 @@ public final class OrderFormReader {
             @Nullable String mind) {}
 
     record ClosureDoc(
-            String id, String name, String sum, @Nullable String constant, String tolerance) {}
+            String id,
+            String name,
+            String sum,
+            @Nullable String constant,
+            String tolerance,
+            @Nullable Map<String, String> onlyIf) {}
 
-    record OrderDoc(String id, String more, String less, String reason) {}
+    record OrderDoc(
+            String id, String more, String less, @Nullable String within, String reason) {}
 
     record LevelDoc(String id, String name, List<String> members, String within) {}
 
@@ -146,6 +153,11 @@ public final class OrderFormReader {
             return side == null ? s : s.withSide(side);
         });
         Unit unit = parent.unit();
+        List<Part> parts = new ArrayList<>(chosen.parts());
+        if (doc.parts() != null) {
+            doc.parts().forEach((letter, part) -> parts.add(part(letter, part, unit)));
+        }
+        List<String> without = orEmpty(doc.withoutOptions());
         return new OrderForm(
                 doc.id(),
                 doc.version(),
@@ -155,11 +167,11 @@ public final class OrderFormReader {
                 parent.id(),
                 doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
                 doc.cuts() == null || doc.cuts(),
-                chosen.parts(),
+                parts,
                 chosen.closures(),
                 chosen.orders(),
                 chosen.levels(),
-                chosen.options());
+                chosen.options().stream().filter(o -> !without.contains(o.id())).toList());
     }
 
     private OrderForm whole(FormDoc doc) {
@@ -235,7 +247,8 @@ public final class OrderFormReader {
                     c.constant() == null ? Length.ZERO : length("closure " + c.id(), c.constant(), form.unit());
             Length tolerance = length("closure " + c.id(), c.tolerance(), form.unit());
             values(c.id(), c.sum(), form)
-                    .ifPresent(sum -> closures.add(new Closure(c.id(), c.name(), sum, constant, tolerance)));
+                    .ifPresent(sum -> closures.add(new Closure(
+                            c.id(), c.name(), sum, constant, tolerance, c.onlyIf() == null ? Map.of() : c.onlyIf())));
         }
         return closures;
     }
@@ -246,7 +259,8 @@ public final class OrderFormReader {
             Optional<StepSum> more = values(o.id(), o.more(), form);
             Optional<StepSum> less = values(o.id(), o.less(), form);
             if (more.isPresent() && less.isPresent()) {
-                orders.add(new OrderCheck(o.id(), more.get(), less.get(), o.reason()));
+                Length within = o.within() == null ? Length.ZERO : length("order " + o.id(), o.within(), form.unit());
+                orders.add(new OrderCheck(o.id(), more.get(), less.get(), within, o.reason()));
             }
         }
         return orders;

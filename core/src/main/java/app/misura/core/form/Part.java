@@ -23,4 +23,9 @@ public record Part(String letter, String title, String place, Gate gate, boolean
     public Part {
         steps = List.copyOf(steps);
     }
+
+    /** The same part with other steps. */
+    Part with(List<Step> other) {
+        return new Part(letter, title, place, gate, heldByClient, other);
+    }
 }

@@ -9,13 +9,23 @@ public enum StepSide {
     NONE,
     LEFT,
     RIGHT,
+    /** Both sides of one body. */
     BOTH,
+    /** Both sides as two bodies, never compared, never averaged. */
+    EACH,
     DOMINANT,
     OTHER,
-    MARKED;
+    MARKED,
+    /** Whichever the order is for: left, right, or each of them; see {@link OrderForm#asAsked}. */
+    ASKED;
 
     public String word() {
-        return name().toLowerCase(Locale.ROOT);
+        return this == EACH ? BOTH.word() : name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether a step has two values, one for each side. */
+    public boolean isTwo() {
+        return this == BOTH || this == EACH;
     }
 
     /** The sides to read, in the order in which they are taken; empty where the measure has none. */
@@ -23,8 +33,8 @@ public enum StepSide {
         return switch (this) {
             case NONE -> List.of();
             case LEFT -> List.of(Side.LEFT);
-            case RIGHT, MARKED -> List.of(Side.RIGHT);
-            case BOTH -> List.of(Side.LEFT, Side.RIGHT);
+            case RIGHT, MARKED, ASKED -> List.of(Side.RIGHT);
+            case BOTH, EACH -> List.of(Side.LEFT, Side.RIGHT);
             case DOMINANT -> List.of(dominant);
             case OTHER -> List.of(dominant.other());
         };

@@ -79,7 +79,7 @@ public record StepSum(Map<ValueId, Double> terms) {
     }
 
     private static Optional<ValueId> resolve(ValueId value, Step step, List<String> faults) {
-        boolean both = step.side() == StepSide.BOTH;
+        boolean both = step.side().isTwo();
         if (value.side() == null) {
             if (both) {
                 faults.add("names " + value + ", which is taken on both sides; say left or right");

@@ -4,6 +4,7 @@ import app.misura.core.house.ClothKind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +30,11 @@ final class ChoiceReader {
             @Nullable String hint) {}
 
     /** What every garment asks for, and what those of a kind of cloth do. */
-    record CommonDoc(List<ChoiceDoc> every, List<ChoiceDoc> woven, List<ChoiceDoc> stretching) {}
+    record CommonDoc(
+            List<ChoiceDoc> every,
+            List<ChoiceDoc> woven,
+            List<ChoiceDoc> stretching,
+            @Nullable Map<String, String> cautions) {}
 
     ChoiceSheet sheet(String garment, List<ChoiceDoc> own, CommonDoc common, ClothKind cloth) {
         List<ChoiceDoc> docs = new ArrayList<>(own);

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param fits the words of its fits, from close to easy; a row of the table has a number for each
  * @param child what a child's ease is multiplied by
  * @param lines in the order of the table
+ * @param refusals what is never cut
  * @param cautions said on every sheet
  * @param nets the lengths of the body that its formulas may name, shared by all garments
  */
@@ -28,6 +29,7 @@ public record Garment(
         double child,
         List<Line> lines,
         List<Passing> openings,
+        List<Refusal> refusals,
         List<String> cautions,
         Map<String, Net> nets) {
     public Garment {
@@ -36,6 +38,7 @@ public record Garment(
         fits = List.copyOf(fits);
         lines = List.copyOf(lines);
         openings = List.copyOf(openings);
+        refusals = List.copyOf(refusals);
         cautions = List.copyOf(cautions);
         nets = Map.copyOf(nets);
     }

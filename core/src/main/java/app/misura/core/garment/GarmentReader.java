@@ -1,8 +1,5 @@
 package app.misura.core.garment;
 
-import app.misura.core.block.Blocks;
-import app.misura.core.draft.Need;
-import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.formula.Formula;
 import app.misura.core.house.ClothKind;
@@ -13,14 +10,12 @@ import app.misura.core.measure.MeasureKey;
 import app.misura.core.resource.Shipped;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -57,6 +52,7 @@ public final class GarmentReader {
             @Nullable List<ChoiceReader.ChoiceDoc> choices,
             List<LineDoc> lines,
             @Nullable List<OpenDoc> openings,
+            @Nullable List<RefusalDoc> refused,
             @Nullable List<String> cautions) {}
 
     /** @param ease three numbers, or a formula @param strain true, or three numbers */
@@ -71,6 +67,7 @@ public final class GarmentReader {
             @Nullable List<String> ladder,
             @Nullable JsonNode ease,
             @Nullable JsonNode strain,
+            @Nullable GripDoc grip,
             @Nullable String said,
             @Nullable String moved,
             @Nullable String bound,
@@ -81,6 +78,8 @@ public final class GarmentReader {
             @Nullable WhenDoc when,
             @Nullable Boolean shown) {}
 
+    record GripDoc(String weight, String width) {}
+
     record SaidDoc(String formula, String said, @Nullable String why) {}
 
     record WhenDoc(String choice, List<String> is) {}
@@ -89,7 +88,10 @@ public final class GarmentReader {
             String edge,
             String over,
             @Nullable String slit,
-            @Nullable String by) {}
+            @Nullable String by,
+            @Nullable String past) {}
+
+    record RefusalDoc(String choice, List<String> is, String said) {}
 
     /** @throws IllegalArgumentException listing every fault with the file */
     public Garment read(String yaml, String file) {
@@ -118,11 +120,30 @@ public final class GarmentReader {
                 doc.child(),
                 lines,
                 openings,
-                doc.cautions() == null ? List.of() : doc.cautions(),
+                doc.refused() == null
+                        ? List.of()
+                        : doc.refused().stream()
+                                .map(r -> new Refusal(r.choice(), r.is(), r.said()))
+                                .toList(),
+                cautions(doc),
                 nets());
-        check(garment);
+        new GarmentCheck(garment, forms, nets, faults).check();
         said(file);
         return garment;
+    }
+
+    /** What is said on every sheet of it: a name of the shared cautions, or a sentence of its own. */
+    private List<String> cautions(GarmentDoc doc) {
+        Map<String, String> shared = common.cautions() == null ? Map.of() : common.cautions();
+        List<String> said = new ArrayList<>();
+        for (String caution : doc.cautions() == null ? List.<String>of() : doc.cautions()) {
+            if (!caution.contains(" ") && !shared.containsKey(caution)) {
+                faults.add("no caution is called " + caution + "; there are "
+                        + shared.keySet().stream().sorted().toList());
+            }
+            said.add(shared.getOrDefault(caution, caution));
+        }
+        return said;
     }
 
     /** Every net and passage that garments share, by name. */
@@ -227,8 +248,10 @@ public final class GarmentReader {
             if (net != null && nets.liesOn(net, "neck")) {
                 faults.add("line " + doc.name() + ": nothing is stretched round a neck");
             }
-            return new Line.Give.ByStrain(
-                    doc.strain().isArray() ? numbers(doc.name(), doc.strain(), garment) : List.of());
+            return new Line.Give.ByStrain(strains(doc.name(), doc.strain(), garment));
+        }
+        if (doc.grip() != null) {
+            return new Line.Give.ByGrip(doc.grip().weight(), doc.grip().width());
         }
         JsonNode ease = doc.ease();
         if (ease == null) {
@@ -239,6 +262,14 @@ public final class GarmentReader {
         }
         Formula formula = nets.formula(doc.name(), ease.asString()).orElse(new Formula.Constant(0));
         return new Line.Give.ByFormula(formula, doc.said() == null ? ease.asString() : doc.said());
+    }
+
+    /** None for the cloth's usual strain; one for every fit, or one for each. */
+    private List<Double> strains(String where, JsonNode strain, GarmentDoc garment) {
+        if (strain.isArray()) {
+            return numbers(where, strain, garment);
+        }
+        return strain.isNumber() ? List.of(strain.doubleValue()) : List.of();
     }
 
     private List<Double> numbers(String where, JsonNode array, GarmentDoc garment) {
@@ -261,79 +292,15 @@ public final class GarmentReader {
         }
         Formula slit =
                 doc.slit() == null ? null : nets.formula(doc.edge(), doc.slit()).orElse(null);
-        return Optional.of(new Passing(doc.edge(), over, slit, doc.by() == null ? "" : doc.by()));
+        return Optional.of(new Passing(doc.edge(), over, slit, doc.by() == null ? "" : doc.by(), past(doc)));
     }
 
-    private void check(Garment garment) {
-        Set<String> names = new HashSet<>();
-        garment.lines().forEach(l -> {
-            if (!names.add(l.name())) {
-                faults.add("line " + l.name() + " is there twice");
-            }
-        });
-        garment.forms().stream()
-                .filter(id -> forms.find(id).isEmpty())
-                .forEach(id -> faults.add("no form has the id " + id + "; there are "
-                        + forms.all().stream().map(OrderForm::id).toList()));
-        for (Line line : garment.lines()) {
-            line.with().stream()
-                    .filter(w -> !names.contains(w))
-                    .forEach(w -> faults.add("line " + line.name() + " goes with " + w + ", which is no line"));
-            line.formulas().forEach(said -> words(garment, line, said.formula(), names));
-            if (line.ease() instanceof Line.Give.ByFormula ease) {
-                words(garment, line, ease.formula(), names);
-            }
-            line.when().ifPresent(when -> choice(garment, line.name(), when.choice(), Set.copyOf(when.words())));
+    private @Nullable Net past(OpenDoc doc) {
+        if (doc.past() == null) {
+            return null;
         }
-        garment.openings().stream()
-                .filter(o -> !names.contains(o.edge()))
-                .forEach(o -> faults.add("opening of " + o.edge() + ", which is no line"));
-        garment.blocks().forEach(id -> block(garment, id, names));
-    }
-
-    /** Every word of a formula is a line, a line's ease, a net, a choice or a measure. */
-    private void words(Garment garment, Line line, Formula formula, Set<String> names) {
-        for (String word : formula.names()) {
-            String bare = word.startsWith("net ") ? word.substring(4) : word;
-            boolean known = names.contains(bare)
-                    || bare.endsWith("-ease") && names.contains(bare.substring(0, bare.length() - 5))
-                    || garment.choices().find(bare).isPresent()
-                    || nets.nets().containsKey(bare)
-                    || nets.passages().containsKey(bare)
-                    || nets.isMeasure(bare)
-                    || bare.equals("give");
-            if (!known) {
-                faults.add("line " + line.name() + ": " + word + " is no line, net, choice or measure");
-            }
-        }
-        formula.choices().forEach((choice, words) -> choice(garment, line.name(), choice, words));
-    }
-
-    private void choice(Garment garment, String line, String choice, Set<String> words) {
-        Optional<ChoiceDef> def = garment.choices().find(choice);
-        if (def.isEmpty()) {
-            faults.add("line " + line + " asks by " + choice + ", which is no choice");
-        } else if (!Set.copyOf(def.get().words()).containsAll(words)) {
-            faults.add("line " + line + ": " + choice + " has " + def.get().words() + ", not " + words);
-        }
-    }
-
-    private void block(Garment garment, String id, Set<String> names) {
-        if (Blocks.find(id).isEmpty()) {
-            faults.add("no block is called " + id);
-            return;
-        }
-        for (Need need : Blocks.get(id).needs()) {
-            boolean has = switch (need.kind()) {
-                case FINISHED, NET -> names.contains(need.name());
-                case WORD ->
-                    need.name().equals("wearer")
-                            || garment.choices().find(need.name()).isPresent();
-                case EDGE -> true;
-            };
-            if (!has && !need.optional()) {
-                faults.add("block " + id + " is drawn from " + need.name() + ", which the table has not");
-            }
-        }
+        Net past = nets.net("past " + doc.edge(), nets.kind("S", doc.edge()), List.of(doc.past()), null);
+        nets.check(past);
+        return past;
     }
 }

@@ -74,6 +74,14 @@ public record Line(
         /** Worked out. */
         record ByFormula(Formula formula, String words) implements Give {}
 
+        /**
+         * A band that is stretched until it holds, by its grip on the body, what hangs on it.
+         *
+         * @param weight the choice of what hangs on it, grams
+         * @param width the choice of how wide it is, mm
+         */
+        record ByGrip(String weight, String width) implements Give {}
+
         /** The cloth stretches: by so much for each fit, or by the cloth's usual strain where none is named. */
         record ByStrain(List<Double> strains) implements Give {}
     }

@@ -22,6 +22,7 @@ public final class HouseTables {
     private final Map<Play, PlayRow> play;
     private final double movementMarginMm;
     private final PressureDoc pressure;
+    private final Grip grip;
     private final Map<String, MeasureClass> classes;
     private final Map<String, ClothKind> cloths;
 
@@ -30,12 +31,14 @@ public final class HouseTables {
             Map<Play, PlayRow> play,
             double movementMarginMm,
             PressureDoc pressure,
+            Grip grip,
             Map<String, MeasureClass> classes,
             Map<String, ClothKind> cloths) {
         this.version = version;
         this.play = Map.copyOf(play);
         this.movementMarginMm = movementMarginMm;
         this.pressure = pressure;
+        this.grip = grip;
         this.classes = Map.copyOf(classes);
         this.cloths = Map.copyOf(cloths);
     }
@@ -61,11 +64,21 @@ public final class HouseTables {
     /** Ceilings of what a garment may press, mmHg, and from where on it is said. */
     record PressureDoc(double adult, double child, double said) {}
 
+    /**
+     * A band that holds by its grip.
+     *
+     * @param friction between band and skin
+     * @param pull of its elastic, N/m for a strain of one
+     * @param share of the ceiling that it may press
+     */
+    public record Grip(double friction, double pull, double share) {}
+
     record Doc(
             int version,
             Map<String, PlayRow> play,
             double movementMargin,
             PressureDoc pressure,
+            Grip grip,
             Map<String, ClassDoc> classes,
             Map<String, ClothDoc> cloths) {}
 
@@ -113,7 +126,7 @@ public final class HouseTables {
         if (!faults.isEmpty()) {
             throw new IllegalArgumentException("house/tables.yaml: " + String.join("; ", faults));
         }
-        return new HouseTables(doc.version(), play, doc.movementMargin(), doc.pressure(), classes, cloths);
+        return new HouseTables(doc.version(), play, doc.movementMargin(), doc.pressure(), doc.grip(), classes, cloths);
     }
 
     private static MeasureClass measureClass(ClassDoc c) {
@@ -178,6 +191,15 @@ public final class HouseTables {
      */
     public double pressureMmHg(boolean grown) {
         return grown ? pressure.adult() : pressure.child();
+    }
+
+    public Grip grip() {
+        return grip;
+    }
+
+    /** What a band may press at most to hold, mmHg. */
+    public double gripMmHg(boolean grown) {
+        return grip.share() * pressureMmHg(grown);
     }
 
     /** From which pressure on it is said on the sheet, mmHg. */

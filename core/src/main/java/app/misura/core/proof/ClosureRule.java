@@ -102,7 +102,7 @@ final class ClosureRule implements ProofRule {
 
     /** The sum and its gap with its direction: "S2 + D3 is 5.0 over S1". */
     static String said(Closure closure, Length gap, Evidence evidence) {
-        return closure.said(closure.parts()) + " is " + evidence.text(gap.abs())
+        return closure.partsSaid(evidence.sheet().unit()) + " is " + evidence.text(gap.abs())
                 + (gap.isPositive() ? " over " : " under ") + closure.said(closure.wholes());
     }
 

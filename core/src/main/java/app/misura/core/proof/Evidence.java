@@ -10,6 +10,7 @@ import app.misura.core.reading.Sheet;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** What the rules look at. */
 record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Bracket> brackets) {
@@ -36,15 +37,31 @@ record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustmen
 
     /** Critical lengths and loops that are read and stand in no sum that closes, in form order. */
     List<ValueId> unproved() {
-        return settled.values().stream()
-                .filter(s -> s.step().critical()
-                        && s.length() != null
-                        && isSummed(s.step().taken().kind()))
+        return lengths()
+                .filter(s -> s.step().critical())
                 .map(Settled::id)
-                .filter(id -> brackets.stream()
-                        .noneMatch(b ->
-                                b.state() == Bracket.State.CLOSED && b.closure().concerns(id)))
+                .filter(id -> !isProved(id))
                 .toList();
+    }
+
+    /** Whether no more than half of the lengths and loops that are read stand in a sum that closes. */
+    boolean isHardlyProved() {
+        return 2 * proved().size() <= lengths().count();
+    }
+
+    /** Lengths and loops that stand in a sum that closes, in form order. */
+    List<ValueId> proved() {
+        return lengths().map(Settled::id).filter(this::isProved).toList();
+    }
+
+    private boolean isProved(ValueId id) {
+        return brackets.stream()
+                .anyMatch(b -> b.state() == Bracket.State.CLOSED && b.closure().concerns(id));
+    }
+
+    private Stream<Settled> lengths() {
+        return settled.values().stream()
+                .filter(s -> s.length() != null && isSummed(s.step().taken().kind()));
     }
 
     /** Girths and widths do not add up; lengths and loops do. */

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.form.Step;
+import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
@@ -11,7 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** One step as it was read on both sides. */
+/** One step as it was read on both sides of one body. */
 public record LeftRight(Step step, Length left, Length right) {
     /**
      * So far the larger side serves both in the cut; further apart the sides are asked about, and each is drafted. A house
@@ -24,7 +25,7 @@ public record LeftRight(Step step, Length left, Length right) {
         List<LeftRight> pairs = new ArrayList<>();
         for (Settled left : settled.values()) {
             Length l = left.length();
-            if (l != null && left.id().side() == Side.LEFT) {
+            if (l != null && left.id().side() == Side.LEFT && left.step().side() != StepSide.EACH) {
                 Sheet.length(settled, new ValueId(left.step().label(), Side.RIGHT))
                         .ifPresent(r -> pairs.add(new LeftRight(left.step(), l, r)));
             }

@@ -23,7 +23,9 @@ final class OrderRule implements ProofRule {
         for (OrderCheck check : evidence.sheet().form().orders()) {
             Optional<Double> more = value(check.more(), evidence);
             Optional<Double> less = value(check.less(), evidence);
-            if (more.isPresent() && less.isPresent() && !(more.get() > less.get())) {
+            if (more.isPresent()
+                    && less.isPresent()
+                    && !(more.get() > less.get() - check.within().nanometres())) {
                 findings.add(finding(check, more.get(), less.get(), evidence));
             }
         }
@@ -42,6 +44,10 @@ final class OrderRule implements ProofRule {
         return Optional.of(sum);
     }
 
+    private static String under(OrderCheck check, Evidence evidence) {
+        return check.within().isPositive() ? ", more than " + evidence.text(check.within()) + " under " : ", not over ";
+    }
+
     private static Finding finding(OrderCheck check, double more, double less, Evidence evidence) {
         Set<String> steps = new LinkedHashSet<>();
         check.more().terms().keySet().forEach(id -> steps.add(id.step()));
@@ -56,7 +62,7 @@ final class OrderRule implements ProofRule {
                 Severity.WARNING,
                 List.copyOf(steps),
                 numbers,
-                check.more() + " is " + evidence.text(greater) + ", not over " + check.less() + " with "
+                check.more() + " is " + evidence.text(greater) + under(check, evidence) + check.less() + " with "
                         + evidence.text(smaller) + "; " + check.reason() + ".",
                 "Take " + String.join(" or ", steps) + " again.");
     }

@@ -105,6 +105,12 @@ public record Sentence(String head, String rest) {
             return new Sentence("Nothing here checks itself.", "");
         }
         List<ValueId> unproved = evidence.unproved();
+        if (unproved.isEmpty() && evidence.isHardlyProved()) {
+            String only = names(evidence.proved());
+            return new Sentence(
+                    "Nothing here contradicts itself.",
+                    (only.isEmpty() ? "No length is" : "Of the lengths only " + only + " are") + " checked by a sum.");
+        }
         if (unproved.isEmpty()) {
             return new Sentence("These numbers are one body.", "");
         }

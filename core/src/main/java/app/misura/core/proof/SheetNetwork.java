@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Network;
 import app.misura.core.form.Closure;
+import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
@@ -38,7 +39,7 @@ public final class SheetNetwork {
             }
             ids.add(slot.id());
             measures.add(measure(sheet, slot, settled.get(slot.id())));
-            if (slot.isOneOfBoth()) {
+            if (slot.step().side() == StepSide.BOTH) {
                 leftOf.putIfAbsent(slot.step().label(), slot.id());
             }
         }

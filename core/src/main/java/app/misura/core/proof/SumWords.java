@@ -21,7 +21,7 @@ public final class SumWords {
     public static String direction(Bracket bracket, Unit unit) {
         var gap = Objects.requireNonNull(bracket.gap(), "the sum is not judged yet");
         Closure closure = bracket.closure();
-        return closure.said(closure.parts()) + " is " + LengthText.column(gap.abs(), unit)
+        return closure.partsSaid(unit) + " is " + LengthText.column(gap.abs(), unit)
                 + (gap.isPositive() ? " over " : " under ")
                 + closure.said(closure.wholes());
     }
@@ -46,7 +46,11 @@ public final class SumWords {
         String over = gap.equals(Length.ZERO)
                 ? "it closes"
                 : LengthText.column(gap.abs(), unit) + (gap.isPositive() ? " over" : " under");
-        return name + ": " + valued(closure.parts(), closure, proof, " ") + " is " + sum + "; "
+        Length added = closure.added();
+        String number = added.equals(Length.ZERO)
+                ? ""
+                : (added.isPositive() ? " plus " : " less ") + LengthText.column(added.abs(), unit);
+        return name + ": " + valued(closure.parts(), closure, proof, " ") + number + " is " + sum + "; "
                 + valued(closure.wholes(), closure, proof, " is ") + "; " + over + "; allowed "
                 + LengthText.column(closure.tolerance(), unit);
     }

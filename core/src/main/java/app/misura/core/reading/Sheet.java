@@ -2,7 +2,6 @@ package app.misura.core.reading;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
-import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
@@ -21,27 +20,54 @@ import org.jspecify.annotations.Nullable;
  * @param form the form in that unit
  * @param answers the options as answered; the usual answer stands where there is none
  * @param readings in the order they were taken, struck ones among them
+ * @param leftOut what will not be read, and why
  */
-public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings) {
+public record Sheet(
+        OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings, List<LeftOut> leftOut) {
 
     public Sheet {
         answers = Map.copyOf(form.answers(answers));
+        form = form.asAsked(answers);
         readings = List.copyOf(readings);
+        leftOut = List.copyOf(leftOut);
+    }
+
+    /** A sheet of which nothing is left out. */
+    public Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings) {
+        this(form, wearer, answers, readings, List.of());
     }
 
     public Unit unit() {
         return form.unit();
     }
 
-    /** The values that the form asks of this client, in form order: one per step, two where both sides are taken. */
+    /**
+     * The values that the form asks of this client, in form order: one per step, two where both sides are taken. What is
+     * not there on this body is not asked.
+     */
     public List<Slot> slots() {
+        return allSlots().stream()
+                .filter(slot -> leftOut(slot).filter(LeftOut::isNotThere).isEmpty())
+                .toList();
+    }
+
+    /** Why a value is left out; empty where it is not, or where something was read after all. */
+    public Optional<LeftOut> leftOut(Slot slot) {
+        return leftOut.stream()
+                .filter(out -> out.value().equals(slot.id()))
+                .filter(out -> tries(slot).stream().noneMatch(Reading::counts))
+                .findFirst();
+    }
+
+    /** The values of every step that is asked, in form order, those that are left out among them. */
+    public List<Slot> allSlots() {
         List<Slot> slots = new ArrayList<>();
         for (Step step : form.asked(answers)) {
             if (!step.takesReadings()) {
                 continue;
             }
             List<Side> sides = step.side().sides(wearer.dominant());
-            if (step.side() == StepSide.BOTH) {
+            if (step.side().isTwo()) {
                 sides.forEach(side -> slots.add(new Slot(new ValueId(step.label(), side), step, side)));
             } else {
                 slots.add(new Slot(ValueId.of(step.label()), step, sides.isEmpty() ? null : sides.get(0)));
@@ -53,7 +79,7 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
     /** A value to be filled. */
     public record Slot(ValueId id, Step step, @Nullable Side side) {
         public boolean isOneOfBoth() {
-            return step.side() == StepSide.BOTH;
+            return step.side().isTwo();
         }
     }
 
@@ -94,7 +120,7 @@ public record Sheet(OrderForm form, Wearer wearer, Map<String, String> answers, 
     public Sheet with(Reading reading) {
         List<Reading> more = new ArrayList<>(readings);
         more.add(reading);
-        return new Sheet(form, wearer, answers, more);
+        return new Sheet(form, wearer, answers, more, leftOut);
     }
 
     /** Labels that this sheet's form asks for. */

@@ -8,6 +8,7 @@ import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.geometry.Point;
+import app.misura.core.measure.Kind;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheets;
@@ -168,10 +169,12 @@ class BodyTest {
     }
 
     @Test
-    void everyStepOfTheTrousersHasAPicture() {
-        for (Step step : OrderForms.shipped().get("trousers-tailored").steps()) {
-            if (step.measure() != null) {
-                assertThat(Picture.of(step.measure(), step.condition()))
+    void everyStepThatIsMeasuredHasAPicture() {
+        for (Step step : OrderForms.shipped().all().stream()
+                .flatMap(f -> f.steps().stream())
+                .toList()) {
+            if (step.measure() != null && step.measure().kind() != Kind.WISH) {
+                assertThat(Picture.of(step.measure(), step.condition(), step.at()))
                         .as(step.label())
                         .isPresent();
             }

@@ -63,7 +63,8 @@ class TapePathTest {
     @Test
     void aStepOnTheLeftIsShownOnTheLeft() {
         Step thigh = OrderForms.shipped().get("trousers-tailored").step("D9");
-        Picture.Shown shown = Picture.of(thigh.taken(), thigh.condition()).orElseThrow();
+        Picture.Shown shown =
+                Picture.of(thigh.taken(), thigh.condition(), thigh.at()).orElseThrow();
         TapePath left = shown.on(Side.LEFT);
         TapePath right = shown.on(Side.RIGHT);
         assertThat(left).isNotEqualTo(right).isEqualTo(right.mirrored());

@@ -8,6 +8,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
@@ -268,5 +269,18 @@ class CourseTest {
         assertThat(course.firstAfter(part(course, "W"))).isEmpty();
         Course all = Sheets.course(Sheets.AVERAGE + " W1=20");
         assertThat(all.firstAfter(part(all, "S"))).map(Step::label).contains("M1");
+    }
+
+    @Test
+    void aStepThatIsLeftOutIsAnsweredAndTheWorkGoesOn() {
+        Sheet plain = Sheets.of("P3=171 D1=103 D2=58.5 D3=45");
+        LeftOut out = new LeftOut(ValueId.of("D4"), LeftOut.Why.REFUSED, "");
+        Sheet sheet = new Sheet(plain.form(), plain.wearer(), plain.answers(), plain.readings(), List.of(out));
+        Course course = Course.of(Proof.of(sheet), Sheets.MARKED);
+        Step left = sheet.form().step("D4");
+        assertThat(course.isTaken(left)).isTrue();
+        assertThat(course.taken()).isEqualTo(7);
+        assertThat(course.after(left)).isEqualTo(new Next.AtStep(sheet.form().step("D7"), null));
+        assertThat(course.firstToCome().orElseThrow().label()).isEqualTo("D7");
     }
 }

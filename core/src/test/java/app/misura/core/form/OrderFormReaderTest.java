@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.length.Unit;
 import app.misura.core.measure.Catalogue;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -51,7 +52,7 @@ class OrderFormReaderTest {
         assertThat(form.step("D1").needs()).containsExactly("P1");
         assertThat(form.step("P1").isMark()).isTrue();
         assertThat(form.partOf(form.step("D2")).gate()).isEqualTo(Part.Gate.SOFT);
-        assertThat(form.closures().get(0).equation()).isEqualTo("D2 + D3 = D1");
+        assertThat(form.closures().get(0).equation(Unit.CM)).isEqualTo("D2 + D3 = D1");
         assertThat(form.closuresOf("D3")).hasSize(1);
         assertThat(form.closuresOf("P1")).isEmpty();
     }
@@ -193,10 +194,10 @@ class OrderFormReaderTest {
     void aSumOverOneSideKeepsItsWholeAndItsFactors() {
         OrderForm form = read(ARM);
         Closure arm = form.closures().get(0);
-        assertThat(arm.equation()).isEqualTo("A2 + A3 = A1-right");
+        assertThat(arm.equation(Unit.CM)).isEqualTo("A2 + A3 = A1-right");
         assertThat(arm.concerns("A1")).isTrue();
         assertThat(arm.concerns(ValueId.parse("A1-left"))).isFalse();
-        assertThat(form.closures().get(1).equation()).isEqualTo("1/2 B6 + A1-right = M1");
+        assertThat(form.closures().get(1).equation(Unit.CM)).isEqualTo("1/2 B6 + A1-right + 3.5 = M1");
         assertThat(form.closures().get(1).factor(ValueId.of("B6"))).isEqualTo(0.5);
     }
 
@@ -225,7 +226,7 @@ class OrderFormReaderTest {
         OrderForm form = new OrderFormReader(Catalogue.shipped()).read(text, known);
         assertThat(form.closures())
                 .singleElement()
-                .satisfies(c -> assertThat(c.equation()).isEqualTo("A2 + A3 = A1"));
+                .satisfies(c -> assertThat(c.equation(Unit.CM)).isEqualTo("A2 + A3 = A1"));
         assertThat(form.unit()).as("its own unit").isEqualTo(app.misura.core.length.Unit.INCH);
         OrderForm left = new OrderFormReader(Catalogue.shipped()).read(text.replace("A1: right", "A1: left"), known);
         assertThat(left.closures())

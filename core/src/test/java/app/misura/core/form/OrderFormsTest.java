@@ -30,7 +30,7 @@ class OrderFormsTest {
 
     @Test
     void sumsAreTurnedUntilAllSignsArePlus() {
-        assertThat(form.closures().stream().map(Closure::equation))
+        assertThat(form.closures().stream().map(c -> c.equation(Unit.CM)))
                 .containsExactly("D2 + D3 = D1", "S2 + D3 = S1", "S4 + S5 = S3", "S1 + M1 = D1");
     }
 

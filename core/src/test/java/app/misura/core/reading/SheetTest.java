@@ -7,6 +7,7 @@ import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.proof.Proof;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -129,5 +130,36 @@ class SheetTest {
         Wearer child = new Wearer(app.misura.core.measure.Side.RIGHT, AgeGroup.CHILD);
         assertThat(Sheets.of(form, child, "P3=119 U1=60").spanScale()).contains(0.7);
         assertThat(Sheets.of(form, child, "U1=60").spanScale()).isEmpty();
+    }
+
+    private static Sheet without(String label, LeftOut.Why why, String readings) {
+        Sheet plain = Sheets.of(readings);
+        return new Sheet(
+                plain.form(),
+                plain.wearer(),
+                plain.answers(),
+                plain.readings(),
+                List.of(new LeftOut(ValueId.of(label), why, "")));
+    }
+
+    @Test
+    void whatIsNotThereIsNotAskedAndWhatIsRefusedIsStillMissing() {
+        Sheet notThere = without("D7", LeftOut.Why.NOT_THERE, "D1=103");
+        assertThat(notThere.slots().stream().map(s -> s.id().toString())).doesNotContain("D7");
+        assertThat(notThere.allSlots().stream().map(s -> s.id().toString())).contains("D7");
+        Sheet refused = without("D7", LeftOut.Why.REFUSED, "D1=103");
+        assertThat(refused.slots().stream().map(s -> s.id().toString())).contains("D7");
+        assertThat(Proof.of(refused).sentence().whole()).contains("still to come");
+    }
+
+    @Test
+    void whatWasReadAfterAllStands() {
+        Sheet sheet = without("D7", LeftOut.Why.NOT_THERE, "D7=36");
+        assertThat(sheet.settled()).containsKey(ValueId.of("D7"));
+        assertThat(sheet.leftOut(sheet.slots().stream()
+                        .filter(s -> s.id().isOf("D7"))
+                        .findFirst()
+                        .orElseThrow()))
+                .isEmpty();
     }
 }

@@ -6,10 +6,12 @@ import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonIn;
 import app.misura.core.format.json.JsonOut;
 import app.misura.core.format.json.JsonRefused;
+import app.misura.core.format.json.LeftOutJson;
 import app.misura.core.format.json.ReadingJson;
 import app.misura.core.format.json.SheetJson;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
@@ -201,7 +203,7 @@ class StoredApi {
     @Operation(summary = "All readings of an order, struck ones included (readings/1)")
     ResponseEntity<byte[]> readings(@PathVariable String id) {
         GarmentOrder order = orders.get(id);
-        return JudgingApi.json(200, document(order.readings(), order).tree());
+        return JudgingApi.json(200, readings(order, order.readings()));
     }
 
     @PostMapping("/orders/{id}/readings")
@@ -218,15 +220,17 @@ class StoredApi {
         JsonIn in = JsonIn.document(root, "readings/1");
         ReadingJson reader = new ReadingJson(order.form(), order.client().wearer());
         List<NewReading> wanted = in.list("readings", each -> reading(each, reader, who.getName()));
-        if (wanted.isEmpty()) {
+        List<LeftOut> leftOut = in.list("leftOut", each -> LeftOutJson.read(each, order.form()));
+        if (wanted.isEmpty() && leftOut.isEmpty()) {
             in.fault("readings", "must hold at least one reading");
         }
         in.finish();
+        orders.leaveOut(id, leftOut, who.getName());
         Orders.Kept kept = orders.keep(id, wanted);
         return created(
                 "/api/v1/orders/" + id + "/readings",
                 kept.added() == 0 ? 200 : 201,
-                document(kept.readings(), order).tree());
+                readings(orders.get(id), kept.readings()));
     }
 
     private NewReading reading(JsonIn in, ReadingJson reader, String by) {
@@ -253,7 +257,7 @@ class StoredApi {
                 key);
     }
 
-    private static JsonOut document(List<StoredReading> readings, GarmentOrder order) {
+    private static Map<String, ?> readings(GarmentOrder order, List<StoredReading> readings) {
         return JsonOut.document("readings/1")
                 .put("order", order.id())
                 .put(
@@ -263,6 +267,10 @@ class StoredApi {
                                         .put("id", r.id())
                                         .put("key", r.key())
                                         .tree())
-                                .toList());
+                                .toList())
+                .put(
+                        "leftOut",
+                        order.sheet().leftOut().stream().map(LeftOutJson::write).toList())
+                .tree();
     }
 }

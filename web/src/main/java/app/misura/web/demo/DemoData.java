@@ -3,13 +3,13 @@ package app.misura.web.demo;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
-import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -88,6 +89,7 @@ public class DemoData implements ApplicationRunner {
             @Nullable List<OrderDoc> orders) {}
 
     record OrderDoc(
+            @Nullable String form,
             String title,
             int needed,
             Stage stage,
@@ -131,7 +133,8 @@ public class DemoData implements ApplicationRunner {
     }
 
     private void order(Client client, OrderDoc doc) {
-        OrderForm form = forms.get("trousers-tailored").in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
+        OrderForm form = forms.get(doc.form() == null ? "trousers-tailored" : doc.form())
+                .in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
         GarmentOrder order = orders.add(
                 new Orders.NewOrder(
                         client.id(),
@@ -150,13 +153,19 @@ public class DemoData implements ApplicationRunner {
                 orders.setMark(order.id(), parts[0], "measurer");
                 continue;
             }
+            Optional<LeftOut.Why> out = LeftOut.Why.named(parts[1]);
+            if (out.isPresent()) {
+                LeftOut left = new LeftOut(ValueId.parse(parts[0]), out.get(), "");
+                orders.leaveOut(order.id(), List.of(left), "measurer");
+                continue;
+            }
             at = at.plusSeconds(40);
             boolean strike = parts[1].startsWith("!");
             String text = (strike ? parts[1].substring(1) : parts[1]).replace('_', ' ');
             if (strike) {
                 struck.add(readings.size());
             }
-            readings.add(new NewReading(reading(form, parts[0], text, at, client), null));
+            readings.add(new NewReading(reading(order.form(), parts[0], text, at, client), null));
         }
         if (!readings.isEmpty()) {
             Orders.Kept kept = orders.keep(order.id(), readings);
@@ -169,7 +178,7 @@ public class DemoData implements ApplicationRunner {
         String label = ValueId.parse(id).step();
         Step step = form.step(label);
         List<Side> sides = step.side().sides(client.handedness());
-        Side side = step.side() == StepSide.BOTH
+        Side side = step.side().isTwo()
                 ? (id.endsWith("-left") ? Side.LEFT : Side.RIGHT)
                 : sides.isEmpty() ? null : sides.get(0);
         Length length = Entry.parse(text, form.unit())

@@ -4,6 +4,7 @@ import app.misura.core.course.Gate;
 import app.misura.core.form.Step;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Judged;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.web.order.GarmentOrder;
@@ -56,10 +57,7 @@ class KeepController {
             Model model,
             HttpServletResponse response) {
         GarmentOrder order = orders.get(id);
-        Step asked = order.form()
-                .find(step)
-                .filter(Step::takesReadings)
-                .orElseThrow(() -> new NotThere("This form has no step " + clip(step) + " that takes a reading."));
+        Step asked = taking(order, step);
         Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
         Judged judged =
                 Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
@@ -92,7 +90,7 @@ class KeepController {
 
     /** The value that a reading is for: of the side that is named, else the step's first. */
     private static Sheet.Slot slot(GarmentOrder order, Step step, Place place) {
-        List<Sheet.Slot> slots = order.sheet().slots().stream()
+        List<Sheet.Slot> slots = order.sheet().allSlots().stream()
                 .filter(s -> s.step().equals(step))
                 .toList();
         if (slots.isEmpty()) {
@@ -108,6 +106,43 @@ class KeepController {
         Length length = judged instanceof Judged.Kept kept ? kept.length() : ((Judged.Unusual) judged).length();
         return new Reading(
                 slot.step().label(), slot.side(), text, length, slot.step().play(), clock.instant(), by, null, null);
+    }
+
+    /** Leaves a value out; what was typed beside it is not kept and not lost: it stays in the entry it belongs to. */
+    @PostMapping("/orders/{id}/leave-out")
+    String leaveOut(
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(required = false) @Nullable String side,
+            @RequestParam String why,
+            Principal who) {
+        GarmentOrder order = orders.get(id);
+        Step asked = taking(order, step);
+        Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
+        LeftOut.Why reason = LeftOut.Why.named(why)
+                .orElseThrow(() -> new NotThere("There is no such reason to leave a step out: " + clip(why) + "."));
+        orders.leaveOut(id, List.of(new LeftOut(slot.id(), reason, "")), who.getName());
+        return "redirect:" + Place.of(orders.get(id).course().after(asked)).address(id, null);
+    }
+
+    /** Takes a value after all that was left out. */
+    @PostMapping("/orders/{id}/take-after-all")
+    String takeAfterAll(
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(required = false) @Nullable String side,
+            Principal who) {
+        GarmentOrder order = orders.get(id);
+        Sheet.Slot slot = slot(order, taking(order, step), Place.of(step, side, null));
+        orders.takeBack(id, slot.id(), who.getName());
+        return "redirect:" + Place.step(step, slot.side()).address(id, null);
+    }
+
+    private static Step taking(GarmentOrder order, String step) {
+        return order.form()
+                .find(step)
+                .filter(Step::takesReadings)
+                .orElseThrow(() -> new NotThere("This form has no step " + clip(step) + " that takes a reading."));
     }
 
     /** Sets a mark. @param back the step that waited for it and is gone back to; null to go on */

@@ -43,6 +43,7 @@ record MeasureView(
      *
      * @param fractions of an inch that have a key of their own; none on a centimetre form
      * @param missing the mark that must be set before; null if none is missing
+     * @param out why its value is left out; empty where it is not
      * @param still the value to be confirmed since its mark has moved; empty if none is
      */
     record StepView(
@@ -59,6 +60,7 @@ record MeasureView(
             boolean mark,
             boolean markSet,
             @Nullable MarkView missing,
+            String out,
             String still,
             List<SideView> sides,
             @Nullable String side,

@@ -62,6 +62,12 @@ final class StepDesk {
                 course.missingMark(step)
                         .map(m -> new MeasureView.MarkView(m.label(), m.name()))
                         .orElse(null),
+                slot == null
+                        ? ""
+                        : proof.sheet()
+                                .leftOut(slot)
+                                .map(out -> out.why().said())
+                                .orElse(""),
                 course.isMoved(step) && slots.size() == 1 ? value(slots.get(0)) : "",
                 sides(slot),
                 slot == null || slot.side() == null ? null : slot.side().word(),
@@ -84,7 +90,8 @@ final class StepDesk {
                 .filter(s -> s.isOneOfBoth() && s.side() == wanted)
                 .findFirst();
         return named.or(() -> slots.stream()
-                        .filter(s -> !proof.settled().containsKey(s.id()))
+                        .filter(s -> !proof.settled().containsKey(s.id())
+                                && proof.sheet().leftOut(s).isEmpty())
                         .findFirst())
                 .or(() -> slots.stream().findFirst())
                 .orElse(null);
@@ -128,7 +135,7 @@ final class StepDesk {
                 .filter(b -> b.closure().concerns(step.label()))
                 .filter(b -> b.state() != Bracket.State.NOT_CHECKED && b.state() != Bracket.State.WRONG)
                 .map(b ->
-                        new MeasureView.SumView(Say.sign(b.state()), b.closure().equation(), state(b)))
+                        new MeasureView.SumView(Say.sign(b.state()), b.closure().equation(form.unit()), state(b)))
                 .toList();
     }
 

@@ -58,7 +58,8 @@ public record GarmentOrder(
                 sheet.form(),
                 sheet.wearer(),
                 sheet.answers(),
-                all.stream().map(StoredReading::reading).toList());
+                all.stream().map(StoredReading::reading).toList(),
+                sheet.leftOut());
         return new GarmentOrder(
                 id, number, client, title, stage, neededOn, fuller, all, marks, passes, choices, createdAt, version);
     }

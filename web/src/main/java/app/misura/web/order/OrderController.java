@@ -20,6 +20,8 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -27,7 +29,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 @Controller
 class OrderController {
@@ -74,15 +75,21 @@ class OrderController {
         return "client";
     }
 
+    /** An empty order, or what was typed of one, with the questions of the form that is chosen. */
     @GetMapping("/orders/new")
-    String form(@RequestParam(defaultValue = "") String client, Model model) {
-        OrderFormData data = new OrderFormData();
-        data.setClient(client);
-        OrderForm first = forms.all().get(0);
-        data.setForm(first.id());
-        data.setTitle(Garments.shipped().of(first).map(Garment::title).orElse(first.title()));
+    String form(@ModelAttribute("form") OrderFormData data, Model model) {
+        OrderForm chosen = forms.find(data.getForm()).orElse(forms.all().get(0));
+        data.setForm(chosen.id());
+        Set<String> usual = forms.all().stream().map(OrderController::title).collect(Collectors.toSet());
+        if (data.getTitle().isBlank() || usual.contains(data.getTitle())) {
+            data.setTitle(title(chosen));
+        }
         model.addAttribute("form", data);
         return page(data, model);
+    }
+
+    private static String title(OrderForm form) {
+        return Garments.shipped().of(form).map(Garment::title).orElse(form.title());
     }
 
     private String page(OrderFormData data, Model model) {

@@ -3,9 +3,11 @@ package app.misura.web.order;
 import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
+import app.misura.core.form.ValueId;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
@@ -39,6 +41,7 @@ public class Orders {
     private final StrikeRepository strikes;
     private final MarkRepository marks;
     private final GatePassRepository passes;
+    private final LeftOutRepository leftOut;
     private final Clients clients;
     private final FormVersions forms;
     private final Clock clock;
@@ -49,6 +52,7 @@ public class Orders {
             StrikeRepository strikes,
             MarkRepository marks,
             GatePassRepository passes,
+            LeftOutRepository leftOut,
             Clients clients,
             FormVersions forms,
             Clock clock) {
@@ -57,6 +61,7 @@ public class Orders {
         this.strikes = strikes;
         this.marks = marks;
         this.passes = passes;
+        this.leftOut = leftOut;
         this.clients = clients;
         this.forms = forms;
         this.clock = clock;
@@ -129,7 +134,8 @@ public class Orders {
                 readings.of(order.id),
                 strikes.of(order.id),
                 marks.findByOrderId(order.id),
-                passes.findByOrderId(order.id));
+                passes.findByOrderId(order.id),
+                leftOut.standing(List.of(order.id)));
     }
 
     private List<GarmentOrder> loaded(List<OrderEntity> entities) {
@@ -141,13 +147,16 @@ public class Orders {
                 marks.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(m -> m.orderId));
         Map<String, List<GatePassEntity>> passed =
                 passes.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(p -> p.orderId));
+        Map<String, List<LeftOutEntity>> out =
+                leftOut.standing(ids).stream().collect(Collectors.groupingBy(l -> l.orderId));
         return entities.stream()
                 .map(o -> order(
                         o,
                         read.getOrDefault(o.id, List.of()),
                         struck,
                         set.getOrDefault(o.id, List.of()),
-                        passed.getOrDefault(o.id, List.of())))
+                        passed.getOrDefault(o.id, List.of()),
+                        out.getOrDefault(o.id, List.of())))
                 .toList();
     }
 
@@ -156,7 +165,8 @@ public class Orders {
             List<ReadingEntity> readingRows,
             List<StrikeEntity> strikeRows,
             List<MarkEntity> markRows,
-            List<GatePassEntity> passRows) {
+            List<GatePassEntity> passRows,
+            List<LeftOutEntity> outRows) {
         Map<String, StrikeEntity> struck =
                 strikeRows.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
         List<StoredReading> read =
@@ -177,7 +187,8 @@ public class Orders {
                 form,
                 client.wearer(),
                 options(o.options),
-                read.stream().map(StoredReading::reading).toList());
+                read.stream().map(StoredReading::reading).toList(),
+                outRows.stream().map(LeftOutEntity::leftOut).toList());
         return new GarmentOrder(
                 o.id,
                 o.number,
@@ -240,6 +251,28 @@ public class Orders {
                 .orElseThrow(() -> new NotThere("This reading is not on this order."));
         if (strikes.findById(reading.id).isEmpty()) {
             strikes.saveAndFlush(new StrikeEntity(reading.id, reason, clock.instant(), by));
+        }
+    }
+
+    /** Leaves values out of a sheet, or says anew why. */
+    @Transactional
+    public void leaveOut(String orderId, List<LeftOut> values, String by) {
+        orders.lock(orderId).orElseThrow(() -> new NotThere(GONE));
+        for (LeftOut value : values) {
+            takeBack(orderId, value.value(), by);
+            leftOut.saveAndFlush(new LeftOutEntity(Ids.next(), orderId, value, clock.instant(), by));
+        }
+    }
+
+    /** Takes back that a value is left out; nothing where it is not. */
+    @Transactional
+    public void takeBack(String orderId, ValueId value, String by) {
+        for (LeftOutEntity standing : leftOut.standing(List.of(orderId))) {
+            if (standing.leftOut().value().equals(value)) {
+                standing.takenBackAt = clock.instant();
+                standing.takenBackBy = by;
+                leftOut.saveAndFlush(standing);
+            }
         }
     }
 

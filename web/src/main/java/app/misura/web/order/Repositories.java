@@ -58,6 +58,12 @@ interface GatePassRepository extends JpaRepository<GatePassEntity, String> {
     List<GatePassEntity> findByOrderIdIn(Collection<String> orderIds);
 }
 
+interface LeftOutRepository extends JpaRepository<LeftOutEntity, String> {
+    /** Those that stand, in the order in which they were said. */
+    @Query("select l from LeftOutEntity l where l.orderId in :orderIds and l.takenBackAt is null order by l.saidAt")
+    List<LeftOutEntity> standing(Collection<String> orderIds);
+}
+
 interface MarkRepository extends JpaRepository<MarkEntity, String> {
     List<MarkEntity> findByOrderId(String orderId);
 

@@ -41,7 +41,7 @@ public record FigureView(List<Turn> views, String svg) {
     public static FigureView of(Proof proof, Step step, @Nullable Side side, @Nullable String wanted) {
         BodyNumbers body = BodyNumbers.of(proof);
         Optional<Picture.Shown> shown =
-                step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition());
+                step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition(), step.at());
         View own = shown.map(Picture.Shown::view).orElse(View.FRONT);
         View view = wanted == null ? own : View.named(wanted).orElse(own);
         List<Turn> turns = new ArrayList<>();

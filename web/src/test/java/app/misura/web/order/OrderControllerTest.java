@@ -11,6 +11,7 @@ import static org.mockito.Mockito.when;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
@@ -52,13 +53,33 @@ class OrderControllerTest {
 
     @Test
     void aNewOrderBeginsWithTheFirstFormItsGarmentAndItsOptions() {
-        controller.form("c1", model);
+        controller.form(wanted("c1", "", ""), model);
         OrderForm first = OrderForms.shipped().all().get(0);
         assertThat(model.get("form")).isInstanceOfSatisfying(OrderFormData.class, form -> {
             assertThat(form.getForm()).isEqualTo(first.id());
             assertThat(form.getTitle()).isEqualTo("Trousers");
         });
         assertThat(model.get("options")).isEqualTo(first.options());
+    }
+
+    @Test
+    void theQuestionsFollowTheFormAndATitleThatWasTypedStays() {
+        List<OrderForm> all = OrderForms.shipped().all();
+        OrderForm last = all.get(all.size() - 1);
+        controller.form(wanted("c1", last.id(), "Trousers"), model);
+        assertThat(model.get("options")).isEqualTo(last.options());
+        assertThat(((OrderFormData) model.get("form")).getTitle())
+                .isEqualTo(Garments.shipped().of(last).orElseThrow().title());
+        controller.form(wanted("c1", last.id(), "for the marathon"), model);
+        assertThat(((OrderFormData) model.get("form")).getTitle()).isEqualTo("for the marathon");
+    }
+
+    private static OrderFormData wanted(String client, String form, String title) {
+        OrderFormData wanted = new OrderFormData();
+        wanted.setClient(client);
+        wanted.setForm(form);
+        wanted.setTitle(title);
+        return wanted;
     }
 
     @Test
@@ -122,10 +143,10 @@ class OrderControllerTest {
 
     @Test
     void aNewOrdersPageOffersTheClientsWhereNoneIsNamed() {
-        assertThat(controller.form("", model)).isEqualTo("order-form");
+        assertThat(controller.form(wanted("", "", ""), model)).isEqualTo("order-form");
         verify(clients).search("", 0, 200);
         assertThat(model.get("client")).isNull();
-        controller.form("c1", model);
+        controller.form(wanted("c1", "", ""), model);
         assertThat(model.get("client")).isNotNull();
     }
 }

@@ -101,8 +101,6 @@ final class Numbers {
     static final double FORK_DROP = 35;
 
     static final double FORK_RISE = 2;
-    /** No edge turns by more inside: it would be a corner. */
-    static final double SMOOTH = 1;
 
     // --- band and fly
 

@@ -4,9 +4,7 @@ import static app.misura.core.draft.Target.Kind.CEILING;
 import static app.misura.core.draft.Target.Kind.EQUAL;
 import static app.misura.core.draft.Target.Kind.FLOOR;
 
-import app.misura.core.draft.Edge;
 import app.misura.core.draft.EdgeRef;
-import app.misura.core.draft.Level;
 import app.misura.core.draft.LevelRef;
 import app.misura.core.draft.Piece;
 import app.misura.core.draft.Quantity;
@@ -14,6 +12,7 @@ import app.misura.core.draft.Remeasure;
 import app.misura.core.draft.Scope;
 import app.misura.core.draft.Seam;
 import app.misura.core.draft.Seams;
+import app.misura.core.draft.Shapes;
 import app.misura.core.draft.Target;
 import app.misura.core.draft.Walk;
 import app.misura.core.geometry.Point;
@@ -130,7 +129,8 @@ record Promises(Wanted in, Legs legs, Waists waists) {
                 Target.Sum.ofEdges(EdgeRef.of(Pieces.BAND, "waist")),
                 Scope.WHOLE,
                 "band = waist + underlap"));
-        targets.addAll(shapes(pieces));
+        targets.addAll(shapes());
+        targets.addAll(Shapes.of(pieces));
         return targets;
     }
 
@@ -140,7 +140,7 @@ record Promises(Wanted in, Legs legs, Waists waists) {
     }
 
     /** What a length cannot say: the picture must be right too. */
-    private List<Target> shapes(List<Piece> pieces) {
+    private List<Target> shapes() {
         double radius = Numbers.SMALLEST_RADIUS * in.size();
         Crotch front = legs.front().crotch();
         Crotch back = legs.back().crotch();
@@ -164,10 +164,7 @@ record Promises(Wanted in, Legs legs, Waists waists) {
                         Numbers.FORK_DROP * Math.max(1, Parameters.scale(in)),
                         legs.forkDrop(),
                         "back fork not too low"),
-                shape("fork-rise", FLOOR, Quantity.MM, -Numbers.FORK_RISE, legs.forkDrop(), "back fork not too high"),
-                shape("smooth-edges", CEILING, Quantity.DEGREES, Numbers.SMOOTH, largestCorner(pieces), "edges smooth"),
-                shape("no-crossing", CEILING, Quantity.SHARE, 0, crosses(pieces) ? 1 : 0, "no outline crosses itself"),
-                shape("levels-in-order", FLOOR, Quantity.MM, 0, leastDrop(pieces), "levels in order down the leg"));
+                shape("fork-rise", FLOOR, Quantity.MM, -Numbers.FORK_RISE, legs.forkDrop(), "back fork not too high"));
     }
 
     private static Target square(String name, double degrees, String said) {
@@ -177,33 +174,5 @@ record Promises(Wanted in, Legs legs, Waists waists) {
     private static Target shape(
             String name, Target.Kind kind, Quantity quantity, double expected, double measured, String said) {
         return Target.shape(name, kind, quantity, expected, measured, said);
-    }
-
-    private static double largestCorner(List<Piece> pieces) {
-        double corner = 0;
-        for (Piece piece : pieces) {
-            for (Edge edge : piece.edges()) {
-                corner = Math.max(corner, edge.path().largestCorner());
-            }
-        }
-        return corner;
-    }
-
-    private static boolean crosses(List<Piece> pieces) {
-        return pieces.stream().anyMatch(p -> Polyline.crossesItself(p.outline()));
-    }
-
-    /** The least that one level lies under the one before, mm: negative where a leg folds back on itself. */
-    private static double leastDrop(List<Piece> pieces) {
-        double least = Double.POSITIVE_INFINITY;
-        for (Piece piece : pieces) {
-            for (int i = 1; i < piece.levels().size(); i++) {
-                Level above = piece.levels().get(i - 1);
-                Level below = piece.levels().get(i);
-                least = Math.min(least, below.from().y() - above.from().y());
-                least = Math.min(least, below.to().y() - above.to().y());
-            }
-        }
-        return least;
     }
 }

@@ -28,7 +28,10 @@ public final class CutJson {
             String garment,
             int garmentVersion,
             int tablesVersion,
-            double bandMm,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            Double bandMm,
+
             List<Estimated> estimated,
             List<Chain> chain,
             List<PieceDoc> pieces,
@@ -151,7 +154,7 @@ public final class CutJson {
                 spec.garment().id(),
                 spec.garment().version(),
                 spec.tables(),
-                spec.choices().numberOr0("band"),
+                spec.choices().numbers().get("band"),
                 spec.estimates().stream()
                         .map(e -> new Estimated(e.input(), e.rule(), e.valueMm(), e.sdMm(), e.step()))
                         .toList(),

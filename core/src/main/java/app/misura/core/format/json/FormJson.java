@@ -36,7 +36,9 @@ public final class FormJson {
                 .put("unit", form.unit().symbol());
     }
 
-    public static Map<String, @Nullable Object> form(OrderForm form) {
+    /** The form with the usual answers: a step whose side the order says has the usual one. */
+    public static Map<String, @Nullable Object> form(OrderForm whole) {
+        OrderForm form = whole.withUsualSides();
         JsonOut out = head(JsonOut.document("form/1"), form)
                 .put("increment", LengthText.exact(form.increment().step(), form.unit()));
         if (form.selectionOf() != null) {
@@ -90,12 +92,15 @@ public final class FormJson {
     }
 
     private static Map<String, @Nullable Object> closure(Closure closure, OrderForm form) {
-        return JsonOut.object()
+        JsonOut out = JsonOut.object()
                 .put("id", closure.id())
                 .put("terms", terms(closure))
                 .put("constant", closure.constant().to(form.unit()))
-                .put("tolerance", closure.tolerance().to(form.unit()))
-                .tree();
+                .put("tolerance", closure.tolerance().to(form.unit()));
+        if (!closure.onlyIf().isEmpty()) {
+            out.put("onlyIf", closure.onlyIf());
+        }
+        return out.tree();
     }
 
     public static Map<String, @Nullable Object> measures(Catalogue catalogue) {

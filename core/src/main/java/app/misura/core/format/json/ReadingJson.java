@@ -2,7 +2,6 @@ package app.misura.core.format.json;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
-import app.misura.core.form.StepSide;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Length;
 import app.misura.core.measure.Condition;
@@ -93,7 +92,7 @@ public final class ReadingJson {
     private @Nullable Side side(JsonIn in, Step step) {
         String said = in.textOrNull("side");
         List<Side> sides = step.side().sides(wearer.dominant());
-        if (step.side() == StepSide.BOTH) {
+        if (step.side().isTwo()) {
             if (said == null) {
                 in.fault("side", step.label() + " is taken on both sides; say left or right");
                 return null;

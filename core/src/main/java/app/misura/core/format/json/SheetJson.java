@@ -8,6 +8,7 @@ import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Wearer;
@@ -69,16 +70,19 @@ public final class SheetJson {
         Map<String, String> options = in.texts("options");
         if (form == null) {
             in.list("readings", r -> r);
+            in.list("leftOut", r -> r);
             return null;
         }
         form.faults(options).forEach((id, message) -> in.object("options").fault(id, message));
-        ReadingJson reader = new ReadingJson(form, wearer);
+        OrderForm asked = form.asAsked(in.faults().isEmpty() ? options : Map.of());
+        ReadingJson reader = new ReadingJson(asked, wearer);
         List<Reading> readings = in.list("readings", r -> {
             Reading reading = reader.read(r);
             r.close();
             return java.util.Objects.requireNonNull(reading);
         });
-        return new Sheet(form, wearer, in.faults().isEmpty() ? options : Map.of(), readings);
+        List<LeftOut> leftOut = in.list("leftOut", one -> LeftOutJson.read(one, asked));
+        return new Sheet(form, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut);
     }
 
     /** The form that {@code form}, {@code version} and {@code unit} name; null (and a fault) where there is none. */
@@ -132,6 +136,7 @@ public final class SheetJson {
                         sheet.readings().stream()
                                 .map(r -> ReadingJson.write(r, sheet.form()).tree())
                                 .toList())
+                .put("leftOut", sheet.leftOut().stream().map(LeftOutJson::write).toList())
                 .tree();
     }
 }

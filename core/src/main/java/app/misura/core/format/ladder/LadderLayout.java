@@ -106,7 +106,9 @@ final class LadderLayout {
 
     private String value(Sheet.Slot slot) {
         Optional<Settled> settled = Optional.ofNullable(proof.settled().get(slot.id()));
-        return settled.map(this::shown).orElse("");
+        return settled.map(this::shown)
+                .or(() -> proof.sheet().leftOut(slot).map(out -> out.why().said()))
+                .orElse("");
     }
 
     /** Who takes a measure a second time does not see the first: it would be read again. */
@@ -132,6 +134,11 @@ final class LadderLayout {
         }
         if (step.isMark()) {
             return Rung.State.SET;
+        }
+        boolean out = course.slots(step).stream()
+                .allMatch(s -> proof.sheet().leftOut(s).isPresent());
+        if (out) {
+            return Rung.State.LEFT_OUT;
         }
         if (course.isMoved(step)) {
             return Rung.State.AGAIN;

@@ -26,7 +26,9 @@ public record Rung(
         SET("set"),
         WRONG("wrong"),
         WORKED_OUT("worked out"),
-        NONE("none wanted");
+        NONE("none wanted"),
+        /** It will not be read: refused, not possible, not known, not there. */
+        LEFT_OUT("left out");
 
         private final String word;
 

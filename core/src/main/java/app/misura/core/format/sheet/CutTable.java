@@ -200,7 +200,9 @@ public record CutTable(
             return new Row(
                     entry.id(),
                     line.line().title() + (sided ? entry.scope().words() : ""),
-                    line.source().said(),
+                    sided
+                            ? line.source().said()
+                            : line.source().said().replace(entry.scope().suffix(), ""),
                     line.follows() ? "–" : cm(line.net()),
                     line.follows()
                             ? line.ease().words()

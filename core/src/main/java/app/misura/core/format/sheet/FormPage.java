@@ -4,6 +4,7 @@ import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.form.Closure;
 import app.misura.core.form.Part;
+import app.misura.core.form.Step;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
@@ -120,8 +121,21 @@ public final class FormPage {
                                     : Xhtml.escaped(field[1]))
                     .append("</div></td>");
         }
-        out.append(
-                "</tr></table><p class=\"soft\" style=\"margin:1.2mm 0 0.5mm\"><b>Ready:</b> pockets empty, belt and shoes off, band level, ruler between the legs. <b>Asked:</b> what is touched and looked at; any step may be refused.</p>");
+        out.append("</tr></table><p class=\"soft\" style=\"margin:1.2mm 0 0.5mm\">" + ready()
+                + "<b>Asked:</b> what is touched and looked at; any step may be refused.</p>");
+    }
+
+    /** What the form's first marks say of the body before the tape is taken, and the marks themselves. */
+    private String ready() {
+        List<Step> marks =
+                proof.sheet().form().steps().stream().filter(Step::isMark).toList();
+        if (marks.isEmpty()) {
+            return "";
+        }
+        String names =
+                marks.stream().map(m -> m.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
+        String body = marks.get(0).prompt().place().replace(" · ", ", ");
+        return "<b>Ready:</b> " + Xhtml.escaped(body) + ". <b>Marked:</b> " + Xhtml.escaped(names) + ". ";
     }
 
     private void rung(StringBuilder out, Rung rung, double top) {
@@ -190,7 +204,7 @@ public final class FormPage {
             out.append("<table><tr>");
             for (Closure closure : proof.sheet().form().closures()) {
                 out.append("<td class=\"soft\">")
-                        .append(closure.said(closure.parts()))
+                        .append(closure.partsSaid(proof.sheet().unit()))
                         .append(" = ________ must give ")
                         .append(closure.said(closure.wholes()))
                         .append(" ± ")

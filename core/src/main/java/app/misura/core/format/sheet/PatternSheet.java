@@ -3,6 +3,7 @@ package app.misura.core.format.sheet;
 import app.misura.core.cut.CutSpec;
 import app.misura.core.draft.Dart;
 import app.misura.core.draft.Edge;
+import app.misura.core.draft.Finish;
 import app.misura.core.draft.Level;
 import app.misura.core.draft.Notch;
 import app.misura.core.draft.Piece;
@@ -20,6 +21,9 @@ import java.util.Locale;
 /** Lays the pieces of a cut spec side by side at their true size, with everything a cutter looks for on them. */
 public final class PatternSheet {
     private static final double GAP = 25;
+    /** How far the bracket of a fold stands inside, mm. */
+    private static final double FOLD_BRACKET = 8;
+
     private static final double NOTCH_LENGTH = 7;
 
     private final CutSpec spec;
@@ -73,6 +77,9 @@ public final class PatternSheet {
         shapes.add(new Shape.Chords(spec.cutLine(piece), true, Pen.CUT));
         for (Edge edge : piece.edges()) {
             shapes.add(new Shape.Curve(edge.name(), edge.path(), Pen.SEW));
+            if (edge.finish() == Finish.FOLD) {
+                fold(piece, edge, shapes);
+            }
         }
         for (Level level : piece.levels()) {
             shapes.add(Shape.line(level.from(), level.to(), Pen.LEVEL));
@@ -91,6 +98,32 @@ public final class PatternSheet {
         grain(piece, shapes);
         label(piece, shapes);
         return new Drawing.Group(piece.id().toString(), at, shapes);
+    }
+
+    /** A bracket along what lies on the fold of the cloth. */
+    private static void fold(Piece piece, Edge edge, List<Shape> shapes) {
+        Point from = edge.path().start().towards(edge.path().end(), 0.12);
+        Point to = edge.path().start().towards(edge.path().end(), 0.88);
+        Point inner = to.minus(from).unit().right().times(FOLD_BRACKET);
+        shapes.add(new Shape.Chords(List.of(from, from.plus(inner), to.plus(inner), to), false, Pen.GRAIN));
+        Point at = clear(piece, to, from, 5).plus(inner).plus(inner.times(0.3));
+        shapes.add(new Shape.Words(at, "fold", 4.5, false, false));
+    }
+
+    /** Whether nothing that is written on a level stands within so many millimetres under a place. */
+    private static boolean isClear(Piece piece, Point at, double under) {
+        return piece.levels().stream().noneMatch(l -> l.to().y() > at.y() - 6 && l.to().y() < at.y() + under + 6);
+    }
+
+    /** The first place on the way from one point to another that is clear; the first point where none is. */
+    private static Point clear(Piece piece, Point from, Point to, double under) {
+        for (double share = 0.04; share < 1; share += 0.04) {
+            Point at = from.towards(to, share);
+            if (isClear(piece, at, under)) {
+                return at;
+            }
+        }
+        return from;
     }
 
     private static void dart(Dart dart, List<Shape> shapes) {
@@ -153,7 +186,10 @@ public final class PatternSheet {
             return;
         }
         double size = Polyline.area(piece.outline()) < 20_000 ? 5 : 9;
-        Point at = middle.plus(new Point(size < 9 ? 3 : 8, 0));
+        Point free = isClear(piece, middle, 20)
+                ? middle
+                : clear(piece, piece.grain().get(0), piece.grain().get(1), 20);
+        Point at = free.plus(new Point(size < 9 ? 3 : 8, 0));
         shapes.add(new Shape.Words(at, name, size, true, false));
         shapes.add(new Shape.Words(at.plus(new Point(0, size * 0.9)), cut, size * 0.55, false, false));
         if (size >= 9) {

@@ -27,7 +27,8 @@ record PieceLayout(List<Placed> placed, List<Piece> large, double top, double bo
                 .filter(p -> !p.levels().isEmpty())
                 .toList();
         List<Placed> placed = new ArrayList<>();
-        double x = LABELS;
+        double labels = Math.max(LABELS, names(large));
+        double x = labels;
         double top = large.isEmpty() ? 0 : Double.POSITIVE_INFINITY;
         double bottom = large.isEmpty() ? 0 : Double.NEGATIVE_INFINITY;
         for (Piece piece : large) {
@@ -35,8 +36,10 @@ record PieceLayout(List<Placed> placed, List<Piece> large, double top, double bo
             top = Math.min(top, box.top());
             bottom = Math.max(bottom, box.bottom());
             placed.add(new Placed(piece, x - box.left(), 0));
-            x += box.width() + GAP;
+            double wide = PieceView.isNamedBelow(piece) ? PieceView.width(piece.title(), PieceView.TYPE) : 0;
+            x += Math.max(box.width(), wide) + GAP;
         }
+        bottom += large.stream().anyMatch(PieceView::isNamedBelow) ? PieceView.TYPE * 2.4 : 0;
         double y = top;
         double widest = 0;
         for (Piece piece : small(spec, false)) {
@@ -49,11 +52,21 @@ record PieceLayout(List<Placed> placed, List<Piece> large, double top, double bo
         bottom = Math.max(bottom, y - GAP);
         for (Piece piece : small(spec, true)) {
             Box box = Box.of(spec.cutLine(piece));
-            placed.add(new Placed(piece, LABELS - box.left(), bottom + GAP / 2 - box.top()));
+            placed.add(new Placed(piece, labels - box.left(), bottom + GAP / 2 - box.top()));
             bottom += GAP / 2 + box.height() + PieceView.TYPE * 1.2;
-            width = Math.max(width, LABELS + box.width() + 8);
+            width = Math.max(width, labels + box.width() + 8);
         }
         return new PieceLayout(placed, large, top, bottom, width);
+    }
+
+    /** What the names of the levels take at the left of the first piece. */
+    private static double names(List<Piece> large) {
+        return large.stream()
+                .limit(1)
+                .flatMap(p -> p.levels().stream())
+                .mapToDouble(l -> PieceView.width(l.said(), PieceView.TYPE) + PieceView.TYPE / 2)
+                .max()
+                .orElse(0);
     }
 
     private static List<Piece> small(CutSpec spec, boolean flat) {

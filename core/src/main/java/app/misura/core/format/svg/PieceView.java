@@ -3,6 +3,7 @@ package app.misura.core.format.svg;
 import app.misura.core.cut.CutSpec;
 import app.misura.core.draft.Dart;
 import app.misura.core.draft.Edge;
+import app.misura.core.draft.Finish;
 import app.misura.core.draft.Level;
 import app.misura.core.draft.Piece;
 import app.misura.core.format.markup.Markup;
@@ -25,6 +26,8 @@ public final class PieceView {
     static final double TYPE = 29;
 
     private static final double NAME = 31;
+    /** How far a piece's name stands from its edge. */
+    private static final double INDENT = 12;
     /** Room below the pieces for the scale. */
     private static final double FOOT = 70;
 
@@ -169,14 +172,36 @@ public final class PieceView {
             smallLabel(piece, cut);
             return;
         }
+        if (isNamedBelow(piece)) {
+            double below = Box.of(spec.cutLine(piece)).bottom();
+            String side = piece.id().sideWord() == null ? "" : piece.id().sideWord() + ", ";
+            text(0, below + TYPE * 1.1, piece.title(), "class", "name");
+            text(0, below + TYPE * 2.2, side + cut);
+            return;
+        }
         double y = clearOfLevels(piece);
-        text(12, y, piece.title(), "class", "name", "font-size", NAME);
+        text(INDENT, y, piece.title(), "class", "name", "font-size", NAME);
         double under = y + NAME;
         if (piece.id().sideWord() != null) {
-            text(12, under, piece.id().sideWord());
+            text(INDENT, under, piece.id().sideWord());
             under += TYPE * 1.2;
         }
-        text(12, under, cut);
+        text(INDENT, under, cut);
+    }
+
+    /** Whether a piece with levels has no room for its name: on the fold, or too narrow. */
+    static boolean isNamedBelow(Piece piece) {
+        if (piece.edges().stream().anyMatch(e -> e.finish() == Finish.FOLD)) {
+            return true;
+        }
+        double narrowest =
+                piece.levels().stream().mapToDouble(Level::width).min().orElse(0);
+        return narrowest < width(piece.title(), NAME) + 2 * INDENT;
+    }
+
+    /** About how wide a text of that size is. */
+    static double width(String text, double size) {
+        return 0.52 * size * text.length();
     }
 
     /** A height beside the grain where no level's number stands. */
@@ -243,6 +268,9 @@ public final class PieceView {
         String d = edge.path().svg();
         out.empty("path", "class", "e", "data-of", String.join(" ", edge.of()), "data-seam", seam, "d", d);
         out.empty("path", "class", "hit", "data-edge", seam, "d", d);
+        if (edge.finish() == Finish.FOLD) {
+            fold(edge);
+        }
         List<Point> line = edge.path().flatten();
         double half = edge.length() / 2;
         Point middle = Polyline.along(line, half);
@@ -259,6 +287,22 @@ public final class PieceView {
                 seam,
                 "text-anchor",
                 anchor);
+    }
+
+    /** What lies on the fold of the cloth says so, along its edge on the inner side. */
+    private void fold(Edge edge) {
+        Point middle = edge.path().start().towards(edge.path().end(), 0.5);
+        Point along = edge.path().end().minus(edge.path().start()).unit();
+        Point inner = middle.plus(along.right().times(0.85 * TYPE));
+        double turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
+        text(
+                inner.x(),
+                inner.y(),
+                "fold",
+                "text-anchor",
+                "middle",
+                "transform",
+                f("rotate(%.1f %.1f %.1f)", turn, inner.x(), inner.y()));
     }
 
     /** The seam that an edge is sewn in. */
