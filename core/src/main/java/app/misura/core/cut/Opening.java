@@ -9,6 +9,7 @@ import java.util.Locale;
  *
  * @param edge the garment's edge, in words
  * @param finished its girth, mm
+ * @param stretched its girth when the cloth gives as far as it comfortably does, mm
  * @param slit by how much it opens, mm; it does so on two sides of the slit
  * @param by what it opens by; empty where it does not
  * @param over what it passes, in words
@@ -21,6 +22,7 @@ import java.util.Locale;
 public record Opening(
         String edge,
         double finished,
+        double stretched,
         double slit,
         String by,
         String over,
@@ -49,6 +51,7 @@ public record Opening(
         return new Opening(
                 edge,
                 finished,
+                finished * (1 + stretch),
                 passage.slit(),
                 passage.passing().by(),
                 passage.passing().over().name().replace('-', ' '),

@@ -138,10 +138,11 @@ public record CutTable(
     }
 
     private static Statement opening(Opening o) {
+        String stretched = o.stretched() > o.finished() ? ", stretched " + cm(o.stretched()) : "";
         String opened = o.slit() > 0 ? " + 2 × " + cm(o.slit()) + " " + o.by() : "";
         return new Statement(
                 o.edge() + " passes " + o.over() + ", " + o.step(),
-                cm(o.finished()) + opened + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
+                cm(o.finished()) + stretched + opened + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
                 o.holds());
     }
 

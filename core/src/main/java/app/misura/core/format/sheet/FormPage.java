@@ -187,6 +187,9 @@ public final class FormPage {
     }
 
     private String brackets() {
+        if (ladder.brackets().isEmpty()) {
+            return "";
+        }
         String style =
                 "<style>path{fill:none;stroke:#000;stroke-width:2.6}.halo{stroke:#fff;stroke-width:6}.missing{stroke-dasharray:2.4 3.4;stroke-width:2}.knot{fill:#fff;stroke:#000;stroke-width:1.8}.sign{stroke-width:1.9}.b-wrong .firm{stroke-width:5}"
                         + ".leader{stroke-width:1.2}.box{fill:#fff;stroke:#000;stroke-width:1.3}.b-wrong .box{stroke-width:2.6}text{font-family:'Source Sans 3';font-style:normal;font-weight:400;font-size:16px;fill:#000;stroke:none}</style>";
