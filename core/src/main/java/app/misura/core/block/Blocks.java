@@ -1,13 +1,14 @@
 package app.misura.core.block;
 
 import app.misura.core.block.trousers.TrousersBlock;
+import app.misura.core.block.tube.TubeBlock;
 import app.misura.core.draft.Block;
 import java.util.List;
 import java.util.Optional;
 
 /** Every block there is. */
 public final class Blocks {
-    private static final List<Block> ALL = List.of(new TrousersBlock());
+    private static final List<Block> ALL = List.of(new TrousersBlock(), new TubeBlock());
 
     private Blocks() {}
 
