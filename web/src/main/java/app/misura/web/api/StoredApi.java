@@ -225,8 +225,7 @@ class StoredApi {
             in.fault("readings", "must hold at least one reading");
         }
         in.finish();
-        orders.leaveOut(id, leftOut, who.getName());
-        Orders.Kept kept = orders.keep(id, wanted);
+        Orders.Kept kept = orders.keep(id, wanted, leftOut, who.getName());
         return created(
                 "/api/v1/orders/" + id + "/readings",
                 kept.added() == 0 ? 200 : 201,

@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -254,14 +255,30 @@ public class Orders {
         }
     }
 
-    /** Leaves values out of a sheet, or says anew why. */
+    /** Keeps readings and leaves values out: all of it, or none. */
     @Transactional
-    public void leaveOut(String orderId, List<LeftOut> values, String by) {
+    public Kept keep(String orderId, List<NewReading> wanted, List<LeftOut> out, String by) {
+        int left = leaveOut(orderId, out, by);
+        Kept kept = keep(orderId, wanted);
+        return new Kept(kept.readings(), kept.added() + left);
+    }
+
+    /** Leaves values out of a sheet, or says anew why; what was said so already is not said twice. @return how many are new */
+    @Transactional
+    public int leaveOut(String orderId, List<LeftOut> values, String by) {
         orders.lock(orderId).orElseThrow(() -> new NotThere(GONE));
+        Set<LeftOut> standing = leftOut.standing(List.of(orderId)).stream()
+                .map(LeftOutEntity::leftOut)
+                .collect(Collectors.toSet());
+        int added = 0;
         for (LeftOut value : values) {
-            takeBack(orderId, value.value(), by);
-            leftOut.saveAndFlush(new LeftOutEntity(Ids.next(), orderId, value, clock.instant(), by));
+            if (standing.add(value)) {
+                takeBack(orderId, value.value(), by);
+                leftOut.saveAndFlush(new LeftOutEntity(Ids.next(), orderId, value, clock.instant(), by));
+                added++;
+            }
         }
+        return added;
     }
 
     /** Takes back that a value is left out; nothing where it is not. */

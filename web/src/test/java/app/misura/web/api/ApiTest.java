@@ -384,4 +384,45 @@ class ApiTest extends TestHouse {
         assertThat(unknown.header("Content-Type")).startsWith("application/problem+json");
         assertThat(api.get("/v3/api-docs").status()).isEqualTo(200);
     }
+
+    @Test
+    void aLimbIsOrderedMeasuredAndLeftOutOverTheInterface() {
+        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Left Out\"}")
+                .json()
+                .get("id")
+                .stringValue();
+        Api.Answer order = api.post(
+                "/api/v1/orders",
+                "{\"misura\":\"order/1\",\"client\":\"" + client
+                        + "\",\"form\":\"limb-cover\",\"options\":{\"sides\":\"both\"}}");
+        assertThat(order.status()).isEqualTo(201);
+        String at = order.header("Location") + "/readings";
+        String body =
+                "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"D4\",\"side\":\"left\",\"text\":\"35\",\"key\":\"k\"}],"
+                        + "\"leftOut\":[{\"step\":\"D2\",\"side\":\"right\",\"why\":\"not-there\"}]}";
+        assertThat(api.post(at, body).status()).isEqualTo(201);
+        assertThat(api.post(at, body).status()).as("said again").isEqualTo(200);
+        JsonNode stored = api.get(at).json();
+        assertThat(stored.get("readings").get(0).get("side").stringValue()).isEqualTo("left");
+        assertThat(stored.get("leftOut").size()).isEqualTo(1);
+        assertThat(stored.get("leftOut").get(0).get("why").stringValue()).isEqualTo("not-there");
+        Api.Answer wrong = api.post(
+                at,
+                "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"D6\",\"text\":\"34\"}],"
+                        + "\"leftOut\":[{\"step\":\"D3\",\"why\":\"gone\"}]}");
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(paths(wrong.json())).containsExactly("/readings/0/side", "/leftOut/0/why", "/leftOut/0/side");
+        assertThat(api.get(at).json().get("readings").size()).isEqualTo(1);
+    }
+
+    @Test
+    void aFormSaysItsUsualSideAndWhatItsSumsHangOn() {
+        JsonNode form = api.get("/api/v1/forms/limb-cover").json();
+        assertThat(form.get("parts").get(1).get("steps").get(0).get("side").stringValue())
+                .isEqualTo("right");
+        assertThat(form.get("parts").get(1).get("steps").get(2).get("place").stringValue())
+                .isEqualTo("ankle");
+        assertThat(form.get("closures").get(0).get("onlyIf").get("second-level").stringValue())
+                .isEqualTo("7 cm");
+    }
 }

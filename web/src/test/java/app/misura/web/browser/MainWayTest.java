@@ -263,6 +263,11 @@ class MainWayTest extends InTheBrowser {
                 "/orders/" + slip + "/measure?step=D9",
                 "/orders/" + slip + "/proof",
                 "/orders/" + good.id() + "/cut",
+                "/orders/" + of(open, "Joaquim") + "/measure?step=D2",
+                "/orders/" + of(open, "Joaquim") + "/cut",
+                "/orders/" + of(open, "Ngaire") + "/measure?step=D7",
+                "/orders/" + of(open, "Ngaire") + "/proof",
+                "/orders/" + of(open, "Ngaire") + "/cut",
                 "/orders/none/cut",
                 "/nowhere");
         for (boolean dark : new boolean[] {false, true}) {
@@ -279,6 +284,14 @@ class MainWayTest extends InTheBrowser {
                 }
             }
         }
+    }
+
+    private static String of(List<GarmentOrder> open, String client) {
+        return open.stream()
+                .filter(o -> o.client().name().startsWith(client))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private void check(String view) {

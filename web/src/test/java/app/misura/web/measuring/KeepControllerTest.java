@@ -11,9 +11,11 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
+import app.misura.core.reading.LeftOut;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
@@ -211,5 +213,39 @@ class KeepControllerTest {
         assertThat(address).startsWith("redirect:/orders/o1/measure");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> controller.pass("o1", "Q", List.of(), MEASURER))
                 .isInstanceOf(NotThere.class);
+    }
+
+    @Test
+    void aStepThatIsLeftOutLeadsOn() {
+        order("P3=171 D1=103 D2=58.5 D3=45");
+        assertThat(controller.leaveOut("o1", "D4", null, "refused", MEASURER))
+                .isEqualTo("redirect:/orders/o1/measure?step=D4");
+        verify(orders).leaveOut("o1", List.of(new LeftOut(ValueId.of("D4"), LeftOut.Why.REFUSED, "")), "measurer");
+        controller.leaveOut("o1", "D9", "left", "not-there", MEASURER);
+        verify(orders)
+                .leaveOut(
+                        "o1",
+                        List.of(new LeftOut(new ValueId("D9", Side.LEFT), LeftOut.Why.NOT_THERE, "")),
+                        "measurer");
+    }
+
+    @Test
+    void noOtherReasonIsTaken() {
+        order("P3=171");
+        assertThatThrownBy(() -> controller.leaveOut("o1", "D1", null, "bored", MEASURER))
+                .isInstanceOf(NotThere.class)
+                .hasMessageContaining("bored");
+        assertThatThrownBy(() -> controller.leaveOut("o1", "P1", null, "refused", MEASURER))
+                .isInstanceOf(NotThere.class)
+                .hasMessageContaining("no step P1 that takes a reading");
+        verify(orders, never()).leaveOut(any(), any(), any());
+    }
+
+    @Test
+    void aStepIsTakenAfterAll() {
+        order("P3=171");
+        assertThat(controller.takeAfterAll("o1", "D9", "right", MEASURER))
+                .isEqualTo("redirect:/orders/o1/measure?step=D9&side=right");
+        verify(orders).takeBack("o1", new ValueId("D9", Side.RIGHT), "measurer");
     }
 }
