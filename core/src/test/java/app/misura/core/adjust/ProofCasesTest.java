@@ -3,6 +3,7 @@ package app.misura.core.adjust;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.format.json.AdjustmentDoc;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.format.json.NetworkJson;
 import java.io.IOException;
@@ -43,7 +44,7 @@ class ProofCasesTest {
         JsonNode root = JsonText.parse(Files.readAllBytes(file));
         Network network = NetworkJson.read(root.get("network"));
         JsonNode expected = root.get("expected");
-        JsonNode actual = JsonText.parse(JsonText.write(NetworkJson.write(Adjustment.of(network))));
+        JsonNode actual = JsonText.parse(JsonText.write(AdjustmentDoc.of(Adjustment.of(network))));
         List<String> faults = new ArrayList<>();
         compare("", expected, actual, faults);
         assertThat(faults).isEmpty();

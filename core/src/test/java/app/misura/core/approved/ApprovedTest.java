@@ -8,7 +8,7 @@ import app.misura.core.cut.Cuts;
 import app.misura.core.cut.RandomBody;
 import app.misura.core.format.json.CutJson;
 import app.misura.core.format.json.JsonText;
-import app.misura.core.format.json.ProofJson;
+import app.misura.core.format.json.ProofDoc;
 import app.misura.core.format.pdf.PagePdf;
 import app.misura.core.format.sheet.CutSheetPage;
 import app.misura.core.format.sheet.FormPage;
@@ -103,7 +103,7 @@ class ApprovedTest {
                 "half-way", "P3=171 D1=103 D2=58.5 D3=45 U1=101.5 U2=87.5"));
         sheets.forEach((name, text) -> {
             Sheet sheet = Sheets.of(text);
-            documents.add(new Document(name + ".proof.json", () -> JsonText.pretty(ProofJson.write(Proof.of(sheet)))));
+            documents.add(new Document(name + ".proof.json", () -> JsonText.pretty(ProofDoc.of(Proof.of(sheet)))));
             documents.add(new Document(
                     name + ".form.txt",
                     () -> text(FormPage.filled(HEAD, Course.of(Proof.of(sheet), Sheets.MARKED), "A4"))));

@@ -18,6 +18,7 @@ import app.misura.core.format.json.CutJson;
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
+import app.misura.core.format.json.SheetDoc;
 import app.misura.core.format.json.SheetJson;
 import app.misura.core.format.pdf.PagePdf;
 import app.misura.core.format.pdf.Paper;
@@ -212,7 +213,7 @@ class FormatTest {
 
     @Test
     void aSheetIsReadBackWithoutLoss() throws JsonRefused {
-        Sheet back = new SheetJson(OrderForms.shipped()).read(JsonText.parse(JsonText.write(SheetJson.write(sheet))));
+        Sheet back = new SheetJson(OrderForms.shipped()).read(JsonText.parse(JsonText.write(SheetDoc.of(sheet))));
         assertThat(back.settled().keySet()).isEqualTo(sheet.settled().keySet());
         back.settled()
                 .forEach((id, settled) -> assertThat(settled.length())

@@ -6,14 +6,18 @@ import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.json.AdjustmentDoc;
 import app.misura.core.format.json.CutJson;
-import app.misura.core.format.json.FormJson;
+import app.misura.core.format.json.ExportDoc;
+import app.misura.core.format.json.FormDoc;
+import app.misura.core.format.json.FormsDoc;
 import app.misura.core.format.json.JsonFault;
-import app.misura.core.format.json.JsonOut;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
+import app.misura.core.format.json.MeasuresDoc;
 import app.misura.core.format.json.NetworkJson;
-import app.misura.core.format.json.ProofJson;
+import app.misura.core.format.json.ProofDoc;
+import app.misura.core.format.json.SheetDoc;
 import app.misura.core.format.json.SheetJson;
 import app.misura.core.format.pdf.Paper;
 import app.misura.core.format.pdf.PatternPdf;
@@ -22,7 +26,6 @@ import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.proof.Proof;
 import app.misura.web.store.NotThere;
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -50,48 +53,42 @@ class JudgingApi {
         this.sheets = new SheetJson(forms);
     }
 
-    static ResponseEntity<byte[]> json(int status, Object tree) {
+    static ResponseEntity<byte[]> json(int status, Object document) {
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_JSON)
-                .body(JsonText.write(tree).getBytes(StandardCharsets.UTF_8));
+                .body(JsonText.write(document).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/measures")
-    @Operation(summary = "The catalogue of measures (measures/1)")
     ResponseEntity<byte[]> measures() {
-        return json(200, FormJson.measures(Catalogue.shipped()));
+        return json(200, MeasuresDoc.of(Catalogue.shipped()));
     }
 
     @GetMapping("/forms")
-    @Operation(summary = "All order forms (forms/1)")
     ResponseEntity<byte[]> forms() {
-        return json(200, FormJson.list(forms.all()));
+        return json(200, FormsDoc.of(forms.all()));
     }
 
     @GetMapping("/forms/{id}")
-    @Operation(summary = "One order form (form/1)")
     ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(required = false) @Nullable Integer version) {
         OrderForm form = (version == null ? forms.find(id) : forms.find(id, version))
                 .orElseThrow(() -> new NotThere("No form has this id and version."));
-        return json(200, FormJson.form(form));
+        return json(200, FormDoc.of(form));
     }
 
     @PostMapping("/adjust")
-    @Operation(summary = "Adjusts a bare network (network/1 to adjustment/1)")
     ResponseEntity<byte[]> adjust(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
-        return json(200, NetworkJson.write(Adjustment.of(NetworkJson.read(ApiBody.read(request)))));
+        return json(200, AdjustmentDoc.of(Adjustment.of(NetworkJson.read(ApiBody.read(request)))));
     }
 
     @PostMapping("/proof")
-    @Operation(summary = "Proves a sheet (sheet/1 to proof/1)")
     ResponseEntity<byte[]> proof(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
-        return json(200, ProofJson.write(Proof.of(sheets.read(ApiBody.read(request)))));
+        return json(200, ProofDoc.of(Proof.of(sheets.read(ApiBody.read(request)))));
     }
 
     @PostMapping("/cut")
-    @Operation(summary = "Cuts a sheet with its choices (sheet/1 to cut/1)")
     ResponseEntity<byte[]> cut(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
@@ -116,7 +113,6 @@ class JudgingApi {
     }
 
     @PostMapping("/export/{format}")
-    @Operation(summary = "The cut as a file: svg, pdf, csv or json (dxf and hpgl answer 501)")
     ResponseEntity<byte[]> export(
             @PathVariable String format,
             @RequestParam(required = false, defaultValue = "sheet") String paper,
@@ -146,11 +142,8 @@ class JudgingApi {
             case "json" ->
                 text(
                         "application/json",
-                        JsonText.pretty(JsonOut.document("export/1")
-                                .put("sheet", SheetJson.write(sheet.sheet()))
-                                .put("proof", ProofJson.write(proof))
-                                .put("cut", CutJson.of(spec))
-                                .tree()));
+                        JsonText.pretty(
+                                ExportDoc.of(SheetDoc.of(sheet.sheet()), ProofDoc.of(proof), CutJson.of(spec))));
             default ->
                 ResponseEntity.ok()
                         .contentType(MediaType.APPLICATION_PDF)

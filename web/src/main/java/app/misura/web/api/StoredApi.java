@@ -4,7 +4,6 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonIn;
-import app.misura.core.format.json.JsonOut;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.LeftOutJson;
 import app.misura.core.format.json.ReadingJson;
@@ -18,8 +17,6 @@ import app.misura.web.client.Clients;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
-import app.misura.web.order.StoredReading;
-import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URI;
@@ -60,8 +57,8 @@ class StoredApi {
         this.clock = clock;
     }
 
-    private static ResponseEntity<byte[]> created(String address, int status, Map<String, ?> tree) {
-        ResponseEntity<byte[]> answer = JudgingApi.json(status, tree);
+    private static ResponseEntity<byte[]> created(String address, int status, Object document) {
+        ResponseEntity<byte[]> answer = JudgingApi.json(status, document);
         return ResponseEntity.status(status)
                 .headers(answer.getHeaders())
                 .location(URI.create(address))
@@ -82,7 +79,6 @@ class StoredApi {
     }
 
     @GetMapping("/clients")
-    @Operation(summary = "Clients by name (clients/1)")
     ResponseEntity<byte[]> clients(
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "0") int page,
@@ -90,21 +86,18 @@ class StoredApi {
             throws JsonRefused {
         requirePage(page, size);
         Clients.Found found = clients.search(q, page, size);
-        return page(
-                "clients/1",
-                found.clients().stream().map(c -> document(c).tree()).toList(),
-                page,
-                found.total());
+        return JudgingApi.json(
+                200,
+                new ClientsDoc(
+                        "clients/1", found.clients().stream().map(ClientDoc::of).toList(), page, found.total()));
     }
 
     @GetMapping("/clients/{id}")
-    @Operation(summary = "One client (client/1)")
     ResponseEntity<byte[]> client(@PathVariable String id) {
-        return JudgingApi.json(200, document(clients.get(id)).tree());
+        return JudgingApi.json(200, ClientDoc.of(clients.get(id)));
     }
 
     @PostMapping("/clients")
-    @Operation(summary = "Adds a client (client/1)")
     ResponseEntity<byte[]> addClient(HttpServletRequest request, Principal who)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         JsonIn in = JsonIn.document(ApiBody.read(request), "client/1");
@@ -121,29 +114,10 @@ class StoredApi {
                 AgeGroup.named(age).orElseThrow(),
                 "",
                 who.getName());
-        return created("/api/v1/clients/" + client.id(), 201, document(client).tree());
-    }
-
-    private static ResponseEntity<byte[]> page(String kind, List<?> items, int page, long total) {
-        return JudgingApi.json(
-                200,
-                JsonOut.document(kind)
-                        .put("items", items)
-                        .put("page", page)
-                        .put("total", total)
-                        .tree());
-    }
-
-    private static JsonOut document(Client client) {
-        return JsonOut.document("client/1")
-                .put("id", client.id())
-                .put("name", client.name())
-                .put("handedness", client.handedness().word())
-                .put("ageGroup", client.ageGroup().word());
+        return created("/api/v1/clients/" + client.id(), 201, ClientDoc.of(client));
     }
 
     @GetMapping("/orders")
-    @Operation(summary = "Orders, newest first (orders/1)")
     ResponseEntity<byte[]> orders(
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "0") int page,
@@ -151,18 +125,18 @@ class StoredApi {
             throws JsonRefused {
         requirePage(page, size);
         Orders.Found found = orders.search(q, page, size);
-        return page(
-                "orders/1", found.orders().stream().map(o -> document(o).tree()).toList(), page, found.total());
+        return JudgingApi.json(
+                200,
+                new OrdersDoc(
+                        "orders/1", found.orders().stream().map(OrderDoc::of).toList(), page, found.total()));
     }
 
     @GetMapping("/orders/{id}")
-    @Operation(summary = "One order (order/1)")
     ResponseEntity<byte[]> order(@PathVariable String id) {
-        return JudgingApi.json(200, document(orders.get(id)).tree());
+        return JudgingApi.json(200, OrderDoc.of(orders.get(id)));
     }
 
     @PostMapping("/orders")
-    @Operation(summary = "Adds an order (order/1)")
     ResponseEntity<byte[]> addOrder(HttpServletRequest request, Principal who)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         JsonIn in = JsonIn.document(ApiBody.read(request), "order/1");
@@ -185,29 +159,16 @@ class StoredApi {
         GarmentOrder order = orders.add(
                 new Orders.NewOrder(client, title == null ? known.title() : title, known, null, options),
                 who.getName());
-        return created("/api/v1/orders/" + order.id(), 201, document(order).tree());
-    }
-
-    private static JsonOut document(GarmentOrder order) {
-        return JsonOut.document("order/1")
-                .put("id", order.id())
-                .put("client", order.client().id())
-                .put("title", order.title())
-                .put("form", order.form().id())
-                .put("version", order.form().version())
-                .put("unit", order.form().unit().symbol())
-                .put("options", order.answers());
+        return created("/api/v1/orders/" + order.id(), 201, OrderDoc.of(order));
     }
 
     @GetMapping("/orders/{id}/readings")
-    @Operation(summary = "All readings of an order, struck ones included (readings/1)")
     ResponseEntity<byte[]> readings(@PathVariable String id) {
         GarmentOrder order = orders.get(id);
-        return JudgingApi.json(200, readings(order, order.readings()));
+        return JudgingApi.json(200, ReadingsDoc.of(order, order.readings()));
     }
 
     @PostMapping("/orders/{id}/readings")
-    @Operation(summary = "Keeps readings: all of them or none; a known key keeps nothing new (readings/1)")
     ResponseEntity<byte[]> keep(@PathVariable String id, HttpServletRequest request, Principal who)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         JsonNode root = ApiBody.read(request);
@@ -229,7 +190,7 @@ class StoredApi {
         return created(
                 "/api/v1/orders/" + id + "/readings",
                 kept.added() == 0 ? 200 : 201,
-                readings(orders.get(id), kept.readings()));
+                ReadingsDoc.of(orders.get(id), kept.readings()));
     }
 
     private NewReading reading(JsonIn in, ReadingJson reader, String by) {
@@ -254,22 +215,5 @@ class StoredApi {
                         read.aid(),
                         null),
                 key);
-    }
-
-    private static Map<String, ?> readings(GarmentOrder order, List<StoredReading> readings) {
-        return JsonOut.document("readings/1")
-                .put("order", order.id())
-                .put(
-                        "readings",
-                        readings.stream()
-                                .map(r -> ReadingJson.write(r.reading(), order.form())
-                                        .put("id", r.id())
-                                        .put("key", r.key())
-                                        .tree())
-                                .toList())
-                .put(
-                        "leftOut",
-                        order.sheet().leftOut().stream().map(LeftOutJson::write).toList())
-                .tree();
     }
 }

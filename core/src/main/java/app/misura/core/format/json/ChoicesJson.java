@@ -80,10 +80,12 @@ public final class ChoicesJson {
         return at;
     }
 
+    /** Choices as they are stored. */
+    private record Stored(String misura, Map<String, @Nullable Object> choices) {}
+
     /** Choices as a text; {@link #stored} gives them back. */
     public static String write(Choices choices) {
-        return JsonText.write(
-                JsonOut.document("choices/1").put("choices", tree(choices)).tree());
+        return JsonText.write(new Stored("choices/1", tree(choices)));
     }
 
     /** The {@code choices} of a document. */

@@ -24,7 +24,7 @@ public final class CutJson {
     private CutJson() {}
 
     public record Document(
-            String misura,
+            @OneOf("cut/1") String misura,
             String garment,
             int garmentVersion,
             int tablesVersion,
@@ -74,7 +74,9 @@ public final class CutJson {
 
     public record From(String step, @Nullable String measure, double cm) {}
 
-    public record EaseDoc(double value, String ruledBy) {}
+    public record EaseDoc(
+            double value,
+            @OneOf({"table", "movement", "stretch"}) String ruledBy) {}
 
     public record PieceDoc(
             String name,
@@ -119,8 +121,8 @@ public final class CutJson {
 
     public record TargetDoc(
             String name,
-            String kind,
-            String unit,
+            @OneOf({"equal", "floor", "ceiling"}) String kind,
+            @OneOf({"mm", "deg", "share"}) String unit,
             double expected,
             double measured,
             double tolerance,

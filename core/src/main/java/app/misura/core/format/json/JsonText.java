@@ -5,7 +5,6 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -101,7 +100,7 @@ public final class JsonText {
     }
 
     /** The same over several lines, for people and for files. */
-    public static String pretty(Map<String, ?> tree) {
+    public static String pretty(Object tree) {
         return PRETTY.writeValueAsString(tree).replace("\r\n", "\n") + "\n";
     }
 }

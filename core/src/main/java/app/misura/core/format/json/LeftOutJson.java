@@ -6,7 +6,6 @@ import app.misura.core.form.ValueId;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.LeftOut;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -54,16 +53,5 @@ public final class LeftOutJson {
         }
         in.fault("side", step.label() + " is taken on both sides; say left or right");
         return null;
-    }
-
-    /** The object of one; {@link #read} gives it back. */
-    public static Map<String, @Nullable Object> write(LeftOut out) {
-        Side side = out.value().side();
-        return JsonOut.object()
-                .put("step", out.value().step())
-                .put("side", side == null ? null : side.word())
-                .put("why", out.why().word())
-                .put("note", out.note())
-                .tree();
     }
 }

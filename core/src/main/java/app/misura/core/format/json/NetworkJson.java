@@ -1,8 +1,6 @@
 package app.misura.core.format.json;
 
-import app.misura.core.adjust.Adjustment;
 import app.misura.core.adjust.Network;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,7 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** Documents {@code network/1} in and {@code adjustment/1} out. */
+/** Reads a {@link NetworkDoc}, with every fault of it. */
 public final class NetworkJson {
     /** More than any body or form has, and little enough to be solved at once. */
     private static final int LARGEST = 120;
@@ -115,94 +113,5 @@ public final class NetworkJson {
         double looseness = in.number("looseness", 0, 1e6, tolerance / 2);
         in.close();
         return new Network.Closure(id, kept, constant == null ? 0 : constant, looseness);
-    }
-
-    /** The document {@code adjustment/1}. */
-    public static Map<String, @Nullable Object> write(Adjustment a) {
-        return JsonOut.document("adjustment/1")
-                .put("status", a.status().word())
-                .put("holds", a.holds())
-                .put(
-                        "globalTest",
-                        JsonOut.object()
-                                .put("statistic", a.globalTest().statistic())
-                                .put("degreesOfFreedom", a.globalTest().degreesOfFreedom())
-                                .put("critical", a.globalTest().critical())
-                                .put("p", a.globalTest().p())
-                                .put("holds", a.globalTest().holds()))
-                .put(
-                        "suspectTest",
-                        JsonOut.object()
-                                .put("statistic", a.suspectTest().statistic())
-                                .put("critical", a.suspectTest().critical())
-                                .put("groups", a.suspectTest().groups())
-                                .put("holds", a.suspectTest().holds()))
-                .put("closures", a.closures().stream().map(NetworkJson::gap).toList())
-                .put("suspects", a.suspects().stream().map(NetworkJson::suspect).toList())
-                .put("unchecked", a.unchecked())
-                .put("implied", values(a.implied()))
-                .put("adjusted", values(a.adjusted()))
-                .put("removals", a.removals().stream().map(NetworkJson::removal).toList())
-                .put("final", last(a.last()))
-                .tree();
-    }
-
-    private static Map<String, @Nullable Object> gap(Adjustment.ClosureGap gap) {
-        return JsonOut.object()
-                .put("id", gap.id())
-                .put("misclosure", gap.misclosure())
-                .put("z", gap.z())
-                .put("active", gap.active())
-                .tree();
-    }
-
-    private static Map<String, @Nullable Object> suspect(Adjustment.Suspect suspect) {
-        JsonOut corrections = JsonOut.object();
-        suspect.corrections()
-                .forEach((id, c) -> corrections.put(
-                        id,
-                        JsonOut.object()
-                                .put("absW", c.absW())
-                                .put("error", c.error())
-                                .put("errorSd", c.errorSd())
-                                .put("suggested", c.suggested())
-                                .put("suggestedSd", c.suggestedSd())));
-        return JsonOut.object()
-                .put("members", suspect.members())
-                .put("closures", suspect.closures())
-                .put("corrections", corrections)
-                .tree();
-    }
-
-    private static Map<String, @Nullable Object> removal(Adjustment.Removal removal) {
-        return JsonOut.object()
-                .put("id", removal.id())
-                .put("group", removal.group())
-                .put("error", removal.error())
-                .put("suggested", removal.suggested())
-                .tree();
-    }
-
-    private static @Nullable Map<String, @Nullable Object> last(Adjustment.@Nullable Final last) {
-        return last == null
-                ? null
-                : JsonOut.object()
-                        .put("holds", last.holds())
-                        .put("statistic", last.statistic())
-                        .put("degreesOfFreedom", last.degreesOfFreedom())
-                        .put("adjusted", values(last.adjusted()))
-                        .tree();
-    }
-
-    private static List<Map<String, @Nullable Object>> values(List<Adjustment.Value> values) {
-        List<Map<String, @Nullable Object>> list = new ArrayList<>();
-        for (Adjustment.Value value : values) {
-            list.add(JsonOut.object()
-                    .put("id", value.id())
-                    .put("value", value.value())
-                    .put("sd", value.sd())
-                    .tree());
-        }
-        return list;
     }
 }

@@ -183,28 +183,4 @@ public final class ReadingJson {
             return Instant.EPOCH;
         }
     }
-
-    /** A stored reading as it is answered. */
-    public static JsonOut write(Reading reading, OrderForm form) {
-        Step step = form.step(reading.step());
-        Strike struck = reading.struck();
-        return JsonOut.object()
-                .put("step", reading.step())
-                .put("text", reading.text())
-                .put("side", reading.side() == null ? null : reading.side().word())
-                .put("measure", step.taken().code())
-                .put("condition", step.condition().words())
-                .put("play", reading.play().word())
-                .put(
-                        "struck",
-                        struck == null
-                                ? null
-                                : JsonOut.object()
-                                        .put("reason", struck.reason())
-                                        .put("at", struck.at().toString())
-                                        .put("by", struck.by()))
-                .put("at", reading.at().toString())
-                .put("by", reading.by())
-                .put("aid", reading.aid());
-    }
 }

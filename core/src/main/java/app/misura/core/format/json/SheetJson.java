@@ -18,7 +18,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** Document {@code sheet/1} in, with the choices of a cut where they are wanted. */
+/** Reads a {@link SheetDoc}, with every fault of it; with the choices of a cut where they are wanted. */
 public final class SheetJson {
     private final OrderForms forms;
 
@@ -117,26 +117,5 @@ public final class SheetJson {
         return new Wearer(
                 hand.equals("left") ? Side.LEFT : Side.RIGHT,
                 AgeGroup.named(age).orElse(AgeGroup.ADULT));
-    }
-
-    /** The document of a sheet; {@link #read} gives it back. */
-    public static Map<String, @Nullable Object> write(Sheet sheet) {
-        return JsonOut.document("sheet/1")
-                .put("form", sheet.form().id())
-                .put("version", sheet.form().version())
-                .put("unit", sheet.unit().symbol())
-                .put(
-                        "client",
-                        JsonOut.object()
-                                .put("handedness", sheet.wearer().dominant().word())
-                                .put("ageGroup", sheet.wearer().age().word()))
-                .put("options", new java.util.TreeMap<>(sheet.answers()))
-                .put(
-                        "readings",
-                        sheet.readings().stream()
-                                .map(r -> ReadingJson.write(r, sheet.form()).tree())
-                                .toList())
-                .put("leftOut", sheet.leftOut().stream().map(LeftOutJson::write).toList())
-                .tree();
     }
 }

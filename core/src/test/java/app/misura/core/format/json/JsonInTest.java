@@ -100,13 +100,11 @@ class JsonInTest {
         assertThat(faults(in).get(0)).hasSizeLessThan(200);
     }
 
+    private record Written(String misura, String a, double n, List<Integer> l) {}
+
     @Test
     void whatIsWrittenIsReadBackTheSame() throws JsonRefused {
-        String text = JsonText.write(JsonOut.document("test")
-                .put("a", "Ærø \"quoted\" <b>")
-                .put("n", 2.5)
-                .put("l", List.of(1, 2))
-                .tree());
+        String text = JsonText.write(new Written("test", "Ærø \"quoted\" <b>", 2.5, List.of(1, 2)));
         JsonIn in = read(text);
         assertThat(in.text("a")).isEqualTo("Ærø \"quoted\" <b>");
         assertThat(in.number("n")).isEqualTo(2.5);

@@ -1,0 +1,65 @@
+package app.misura.core.format.json;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Strike;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One reading of a document. Step and text are all that has to be sent, and the side where a step takes both.
+ *
+ * @param id of a stored one; the house's to give
+ * @param key of whoever sends it: the same key again keeps nothing new
+ */
+public record ReadingDoc(
+        String step,
+        String text,
+
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String id,
+
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String key,
+
+        @OneOf({"left", "right"}) @Nullable String side,
+        @Nullable String measure,
+        @Nullable Map<String, String> condition,
+
+        @OneOf({"firm", "snug", "1-finger", "2-fingers", "flat-hand", "easy"}) @Nullable
+        String play,
+
+        @Nullable StrikeDoc struck,
+        @Nullable String at,
+        @Nullable String by,
+        @Nullable String aid) {
+
+    public record StrikeDoc(
+            String reason, @Nullable String at, @Nullable String by) {}
+
+    /** A reading of a sheet. */
+    public static ReadingDoc of(Reading reading, OrderForm form) {
+        return of(reading, form, null, null);
+    }
+
+    /** A stored reading. */
+    public static ReadingDoc of(Reading reading, OrderForm form, @Nullable String id, @Nullable String key) {
+        Step step = form.step(reading.step());
+        Strike struck = reading.struck();
+        return new ReadingDoc(
+                reading.step(),
+                reading.text(),
+                id,
+                key,
+                reading.side() == null ? null : reading.side().word(),
+                step.taken().code(),
+                step.condition().words(),
+                reading.play().word(),
+                struck == null
+                        ? null
+                        : new StrikeDoc(struck.reason(), struck.at().toString(), struck.by()),
+                reading.at().toString(),
+                reading.by(),
+                reading.aid());
+    }
+}
