@@ -35,6 +35,7 @@ class PackageMapTest {
             Map.entry("print", List.of("order", "client", "cutting", "account", "store", "ui")),
             Map.entry("today", List.of("order", "client", "ui")),
             Map.entry("api", List.of("order", "client", "store")),
+            Map.entry("api.described", List.of("api")),
             Map.entry("demo", List.of("order", "client", "account")));
 
     static List<String> packages() {

@@ -7,14 +7,14 @@ import org.jspecify.annotations.Nullable;
 
 /** Document {@code client/1}. @param id the house's to give */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record ClientDoc(
+public record ClientDoc(
         @OneOf("client/1") String misura,
         @Nullable String id,
         String name,
         @OneOf({"right", "left"}) @Nullable String handedness,
         @OneOf({"adult", "young", "child"}) @Nullable String ageGroup) {
 
-    static ClientDoc of(Client client) {
+    public static ClientDoc of(Client client) {
         return new ClientDoc(
                 "client/1",
                 client.id(),

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Document {@code order/1}. @param id the house's to give @param client whose garment it is, by id */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record OrderDoc(
+public record OrderDoc(
         @OneOf("order/1") String misura,
         @Nullable String id,
         String client,
@@ -18,7 +18,7 @@ record OrderDoc(
         @OneOf({"cm", "in"}) @Nullable String unit,
         @Nullable Map<String, String> options) {
 
-    static OrderDoc of(GarmentOrder order) {
+    public static OrderDoc of(GarmentOrder order) {
         return new OrderDoc(
                 "order/1",
                 order.id(),

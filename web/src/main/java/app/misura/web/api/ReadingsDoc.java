@@ -11,13 +11,13 @@ import org.jspecify.annotations.Nullable;
 
 /** Document {@code readings/1}: readings of one order, in order. */
 @JsonInclude(JsonInclude.Include.NON_NULL)
-record ReadingsDoc(
+public record ReadingsDoc(
         @OneOf("readings/1") String misura,
         @Nullable String order,
         List<ReadingDoc> readings,
         @Nullable List<LeftOutDoc> leftOut) {
 
-    static ReadingsDoc of(GarmentOrder order, List<StoredReading> readings) {
+    public static ReadingsDoc of(GarmentOrder order, List<StoredReading> readings) {
         return new ReadingsDoc(
                 "readings/1",
                 order.id(),

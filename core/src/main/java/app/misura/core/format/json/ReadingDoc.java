@@ -37,6 +37,11 @@ public record ReadingDoc(
     public record StrikeDoc(
             String reason, @Nullable String at, @Nullable String by) {}
 
+    /** A reading as it is sent: what the step says itself is left to it. */
+    public static ReadingDoc sent(String step, String text, @Nullable String side, @Nullable String key) {
+        return new ReadingDoc(step, text, null, key, side, null, null, null, null, null, null, null);
+    }
+
     /** A reading of a sheet. */
     public static ReadingDoc of(Reading reading, OrderForm form) {
         return of(reading, form, null, null);
