@@ -50,3 +50,20 @@ build_if_needed() {
     touch "$root/web/target/run/misura.jar"
   fi
 }
+
+# class_archive DIR: the option with which this start uses what an earlier one loaded, or keeps what it loads for the next.
+# The archive is of one jar and one Java; of any other it is made anew when the server ends.
+class_archive() {
+  local archive="$1/misura.jsa" made_by="$1/misura.jsa.java" java
+  java=$("$JAVA" -version 2>&1 | tr '\n' ' ')
+  if [ -s "$archive" ] && [ "$archive" -nt "$1/misura.jar" ] && [ "$(cat "$made_by" 2>/dev/null)" = "$java" ]; then
+    echo "-XX:SharedArchiveFile=$archive"
+  else
+    rm -f "$archive" "$archive.new"
+    echo "$java" >"$made_by"
+    echo "-XX:ArchiveClassesAtExit=$archive.new"
+  fi
+}
+
+# keep_archive DIR: what the server left behind when it ended; one that was cut off half-way is never used.
+keep_archive() { [ ! -s "$1/misura.jsa.new" ] || mv "$1/misura.jsa.new" "$1/misura.jsa"; }
