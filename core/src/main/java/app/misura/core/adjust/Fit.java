@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.ejml.data.DMatrixRMaj;
@@ -87,7 +88,7 @@ final class Fit {
         for (int k = 0; k < closures; k++) {
             for (Map.Entry<String, Double> term :
                     network.closures().get(k).terms().entrySet()) {
-                matrix.set(k, index.get(term.getKey()), term.getValue());
+                matrix.set(k, Objects.requireNonNull(index.get(term.getKey())), term.getValue());
             }
         }
         return matrix;

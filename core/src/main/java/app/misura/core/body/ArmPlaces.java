@@ -22,12 +22,12 @@ final class ArmPlaces {
     }
 
     private ArmFrame frame() {
-        return java.util.Objects.requireNonNull(figure.arms().get(side));
+        return side.of(figure.arms());
     }
 
     /** Half-widths outside and inside, half-depth. */
     private double[] section(double s) {
-        List<Body.Arm> arm = java.util.Objects.requireNonNull(figure.body().arms.get(side));
+        List<Body.Arm> arm = side.of(figure.body().arms);
         int i = 0;
         while (i < arm.size() - 2 && arm.get(i + 1).s() < s) {
             i++;

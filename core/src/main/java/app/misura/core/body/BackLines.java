@@ -84,7 +84,7 @@ final class BackLines extends FrontalLines {
         seatLines();
         legLinesBack();
         canvas.both(.9, 0, 0, .5, s -> {
-            ArmFrame f = limbs.frames().get(s);
+            ArmFrame f = s.of(limbs.frames());
             return List.of(
                     Knot.of(f.at(f.elbowAt - 2 * k, -1.3 * k)),
                     Knot.of(f.at(f.elbowAt - .2 * k, -1.5 * k)),

@@ -149,7 +149,7 @@ public final class Body {
     }
 
     Leg leg(Side side, String level) {
-        return legs.get(side).stream()
+        return side.of(legs).stream()
                 .filter(l -> l.name().equals(level))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no leg level " + level));

@@ -46,7 +46,7 @@ final class FrontLines extends FrontalLines {
             return List.of(
                     n(t("shoulder").w - 4.5 * k, sh - 2.6 * k - d),
                     n(t("shoulder").w - 2.6 * k, t("joint").y - 3.2 * k - d),
-                    n(limbs.armpits().get(s).x() + 2.2 * k, t("armpit").y + 4.2 * k - d * .8));
+                    n(s.of(limbs.armpits()).x() + 2.2 * k, t("armpit").y + 4.2 * k - d * .8));
         });
         chestLines();
         bellyLines();
@@ -60,7 +60,7 @@ final class FrontLines extends FrontalLines {
                         n(t("seat").w * .29, t("crotch").y + 2.9 * k), n(1.5 * k, t("crotch").y + .5 * k)));
         legLinesFront();
         canvas.both(.8, 0, 0, .45, s -> {
-            ArmFrame f = limbs.frames().get(s);
+            ArmFrame f = s.of(limbs.frames());
             return List.of(
                     Knot.of(f.at(f.elbowAt - .2 * k, -2.6 * k)),
                     Knot.of(f.at(f.elbowAt + .6 * k, -.6 * k)),

@@ -83,7 +83,7 @@ final class Frontal {
         for (double a = 13; a < 34; a += 0.5) {
             ArmFrame frame = frame(side, a);
             boolean clear = true;
-            for (Body.Arm r : b.arms.get(side)) {
+            for (Body.Arm r : side.of(b.arms)) {
                 if (r.s() > 0.40 * b.armLength) {
                     Point p = frame.at(r.s(), -r.inner());
                     clear &= p.x() >= outer(side, p.y()) + 0.9 * k;
@@ -102,7 +102,7 @@ final class Frontal {
 
     private double outer(Side side, double y) {
         Body.Trunk seat = t("seat");
-        List<Body.Leg> leg = b.legs.get(side);
+        List<Body.Leg> leg = side.of(b.legs);
         if (y >= seat.y) {
             return b.widthAt(y);
         }
@@ -137,7 +137,7 @@ final class Frontal {
                 .h(.95));
         arm(side, p);
         for (String level : List.of("chest", "underBust", "midTorso", "waist", "navel", "trouser", "highHip", "seat")) {
-            if (t(level).y < corners.get(side).y() - 1.6 * k) {
+            if (t(level).y < side.of(corners).y() - 1.6 * k) {
                 p.add(n(t(level).w, t(level).y));
             }
         }
@@ -149,7 +149,7 @@ final class Frontal {
     }
 
     private void arm(Side side, List<Knot> p) {
-        List<Body.Arm> arm = b.arms.get(side);
+        List<Body.Arm> arm = side.of(b.arms);
         ArmFrame frame = frame(side, angle);
         frames.put(side, frame);
         arm.forEach(r -> p.add(Knot.of(frame.at(r.s(), r.outer()))));
@@ -234,7 +234,7 @@ final class Frontal {
     }
 
     private void leg(Side side, List<Knot> p) {
-        List<Body.Leg> leg = b.legs.get(side);
+        List<Body.Leg> leg = side.of(b.legs);
         for (Body.Leg l : leg) {
             switch (l.name()) {
                 case "thighTop" -> {}

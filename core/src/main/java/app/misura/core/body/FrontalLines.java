@@ -39,8 +39,8 @@ abstract class FrontalLines {
 
     final void armpitFold(double width, double strength, double x1, double y1, double x2, double y2) {
         canvas.both(width, 1, 0, strength, side -> {
-            Point a = limbs.armpits().get(side);
-            Point c = limbs.corners().get(side);
+            Point a = side.of(limbs.armpits());
+            Point c = side.of(limbs.corners());
             List<Knot> fold = new ArrayList<>();
             if (c != a) {
                 fold.add(Knot.of(c));
@@ -56,7 +56,7 @@ abstract class FrontalLines {
     final List<Knot> along(Side side, double size, double[][] points) {
         List<Knot> knots = new ArrayList<>();
         for (double[] p : points) {
-            knots.add(Knot.of(limbs.frames().get(side).at(b.armLength + p[0] * b.handLength, p[1] * size)));
+            knots.add(Knot.of(side.of(limbs.frames()).at(b.armLength + p[0] * b.handLength, p[1] * size)));
         }
         return knots;
     }

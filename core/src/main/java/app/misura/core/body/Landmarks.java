@@ -101,7 +101,7 @@ final class Landmarks {
     }
 
     private Place leg(Side side, double g, double y, char where) {
-        double[] s = section(b.legs.get(side), y);
+        double[] s = section(side.of(b.legs), y);
         double dz = figure.frame().dz();
         double x = switch (where) {
             case 'S' -> g * (s[0] + s[1]);

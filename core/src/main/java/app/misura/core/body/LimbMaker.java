@@ -35,7 +35,7 @@ final class LimbMaker {
                 .max()
                 .orElse(0);
         for (Side side : Side.values()) {
-            List<Leg> list = legs.get(side);
+            List<Leg> list = side.of(legs);
             legs.put(side, shifted(list, out - list.get(list.size() - 1).cx()));
         }
         return legs;

@@ -16,7 +16,7 @@ final class ProfileArm extends SideView {
     }
 
     void draw(double upper, double fore, double dy) {
-        List<Body.Arm> a = b.arms.get(Side.RIGHT);
+        List<Body.Arm> a = Side.RIGHT.of(b.arms);
         Point shoulder = new Point(-1.6 * k, t("shoulder").y + dy - b.drop(Side.RIGHT));
         ArmFrame f = new ArmFrame(shoulder, b.armLength, Math.toRadians(upper), Math.toRadians(fore), .10);
         boolean bent = fore - upper > 40;

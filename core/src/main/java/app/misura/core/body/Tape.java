@@ -150,7 +150,7 @@ public record Tape(List<Stretch> stretches, boolean band) {
         private List<Stretch> leg(TapePath.Band band) {
             Side side = band.side() == 'L' ? Side.LEFT : Side.RIGHT;
             double y = b.level(band.where());
-            double[] s = Landmarks.section(b.legs.get(side), y);
+            double[] s = Landmarks.section(side.of(b.legs), y);
             double x = side == Side.LEFT ? s[0] : -s[0];
             return ellipse(x, s[1], s[2] + figure.frame().dz(), s[3], 2.1, y);
         }

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -129,6 +130,23 @@ public final class OrderFormReader {
         }
     }
 
+    /** What is written comes to; what is usual where nothing is written. */
+    private <S, T> T read(String where, @Nullable S written, Function<S, T> read, T usual) {
+        return written == null ? usual : read(where, () -> read.apply(written), usual);
+    }
+
+    private @Nullable Measure measure(String label, @Nullable String code) {
+        if (code == null) {
+            return null;
+        }
+        try {
+            return catalogue.get(code);
+        } catch (IllegalArgumentException wrong) {
+            faults.add(label + ": " + wrong.getMessage());
+            return null;
+        }
+    }
+
     private OrderForm selection(FormDoc doc, Map<String, OrderForm> known) {
         OrderForm base = known.get(doc.selectionOf());
         if (base == null) {
@@ -205,29 +223,25 @@ public final class OrderFormReader {
                 letter,
                 part.title(),
                 part.place(),
-                part.gate() == null
-                        ? Part.Gate.NONE
-                        : read("part " + letter, () -> word(Part.Gate.class, part.gate()), Part.Gate.NONE),
+                read("part " + letter, part.gate(), w -> word(Part.Gate.class, w), Part.Gate.NONE),
                 part.heldByClient() != null ? part.heldByClient() : letter.equals(SELF_HELD),
                 part.steps().stream().map(s -> step(letter, s, unit)).toList());
     }
 
     private Step step(String letter, StepDoc s, Unit unit) {
         String label = s.label();
-        Measure measure = s.measure() == null ? null : read(label, () -> catalogue.get(s.measure()), null);
+        Measure measure = measure(label, s.measure());
         return new Step(
                 label,
                 letter,
                 s.name(),
                 measure,
                 orEmpty(s.needs()),
-                s.side() == null ? StepSide.NONE : read(label, () -> word(StepSide.class, s.side()), StepSide.NONE),
-                s.condition() == null
-                        ? Condition.USUAL
-                        : read(label, () -> Condition.of(s.condition()), Condition.USUAL),
-                s.at() == null ? Place.ONLY : read(label, () -> new Place(s.at()), Place.ONLY),
-                s.play() == null ? Play.SNUG : read(label, () -> play(s.play()), Play.SNUG),
-                s.settle() == null ? Settle.SINGLE : read(label, () -> word(Settle.class, s.settle()), Settle.SINGLE),
+                read(label, s.side(), w -> word(StepSide.class, w), StepSide.NONE),
+                read(label, s.condition(), Condition::of, Condition.USUAL),
+                read(label, s.at(), Place::new, Place.ONLY),
+                read(label, s.play(), OrderFormReader::play, Play.SNUG),
+                read(label, s.settle(), w -> word(Settle.class, w), Settle.SINGLE),
                 s.within() == null ? Length.ZERO : length(label, s.within(), unit),
                 s.uneven() == null ? null : length(label, s.uneven(), unit),
                 Boolean.TRUE.equals(s.critical()),

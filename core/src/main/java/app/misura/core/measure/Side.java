@@ -1,6 +1,8 @@
 package app.misura.core.measure;
 
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 
 /** A side of the body, the client's own. */
 public enum Side {
@@ -9,6 +11,15 @@ public enum Side {
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * The one of two things that is of this side.
+     *
+     * @throws NullPointerException if there is none
+     */
+    public <T> T of(Map<Side, T> both) {
+        return Objects.requireNonNull(both.get(this), word());
     }
 
     public Side other() {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -69,7 +70,9 @@ final class Brackets {
             }
             sum += term.getValue() * length.get().nanometres();
         }
-        boolean wholeIsPositive = closure.terms().terms().get(closure.wholes().get(0)) > 0;
+        boolean wholeIsPositive = Objects.requireNonNull(
+                        closure.terms().terms().get(closure.wholes().get(0)))
+                > 0;
         return Optional.of(new Length(Math.round(wholeIsPositive ? -sum : sum)));
     }
 

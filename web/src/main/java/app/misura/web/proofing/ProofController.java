@@ -18,6 +18,7 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.LadderView;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -74,7 +75,10 @@ class ProofController {
         Unit unit = proof.sheet().unit();
         return read.isEmpty() || suspect.members().size() > 1
                 ? ""
-                : NumberLine.svg(read.get().to(unit), suspect.corrections().get(id), unit);
+                : NumberLine.svg(
+                        read.get().to(unit),
+                        Objects.requireNonNull(suspect.corrections().get(id)),
+                        unit);
     }
 
     private static List<Again> again(Proof proof) {

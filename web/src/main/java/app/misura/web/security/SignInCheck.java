@@ -2,6 +2,7 @@ package app.misura.web.security;
 
 import app.misura.web.store.Digest;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -57,10 +58,12 @@ class SignInCheck implements AuthenticationProvider {
 
     /** What a name that is not there is held against: as slow as any, and made when the first such name comes. */
     private synchronized String nobody() {
-        if (nobody == null) {
-            nobody = encoder.encode("nobody has this password");
+        String known = nobody;
+        if (known == null) {
+            known = Objects.requireNonNull(encoder.encode("nobody has this password"));
+            nobody = known;
         }
-        return nobody;
+        return known;
     }
 
     private boolean isRemembered(UserDetails account, String password) {

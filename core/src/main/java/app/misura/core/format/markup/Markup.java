@@ -3,6 +3,7 @@ package app.misura.core.format.markup;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Writes XHTML and SVG. Every text and every value of an attribute is escaped and freed of what no page may hold; every tag
@@ -22,7 +23,7 @@ public final class Markup {
      * @param attributes names and values in turn; a null value leaves its attribute out, a number is written with its
      *     fewest digits, at most three behind the point
      */
-    public Markup open(String tag, Object... attributes) {
+    public Markup open(String tag, @Nullable Object... attributes) {
         start(tag, attributes);
         out.append('>');
         open.push(tag);
@@ -30,18 +31,18 @@ public final class Markup {
     }
 
     /** A tag with nothing in it. */
-    public Markup empty(String tag, Object... attributes) {
+    public Markup empty(String tag, @Nullable Object... attributes) {
         start(tag, attributes);
         out.append("/>");
         return this;
     }
 
     /** A tag with a text in it. */
-    public Markup element(String tag, String text, Object... attributes) {
+    public Markup element(String tag, String text, @Nullable Object... attributes) {
         return open(tag, attributes).text(text).close();
     }
 
-    private void start(String tag, Object... attributes) {
+    private void start(String tag, @Nullable Object... attributes) {
         out.append('<').append(tag);
         for (int i = 0; i < attributes.length; i += 2) {
             Object value = attributes[i + 1];
