@@ -5,8 +5,12 @@ import app.misura.core.reading.AgeGroup;
 import app.misura.web.store.Ids;
 import app.misura.web.store.NotThere;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -37,6 +41,14 @@ public class Clients {
     @Transactional(readOnly = true)
     public Optional<Client> find(String id) {
         return repository.findById(id).map(ClientEntity::client);
+    }
+
+    /** Several at once, by id; one that is gone is not among them. */
+    @Transactional(readOnly = true)
+    public Map<String, Client> all(Collection<String> ids) {
+        return repository.findAllById(ids).stream()
+                .map(ClientEntity::client)
+                .collect(Collectors.toMap(Client::id, Function.identity()));
     }
 
     /** @throws NotThere if there is no such client */

@@ -7,11 +7,13 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
+import app.misura.web.ui.Lately;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,13 +66,38 @@ public record GarmentOrder(
                 id, number, client, title, stage, neededOn, fuller, all, marks, passes, choices, createdAt, version);
     }
 
-    /** The proof of the sheet, made anew each time: it is cheap and never stale. */
+    /** What a proof is made of; of the order nothing else. */
+    private record Made(String id, Sheet sheet, Marks marks, Passes passes) {
+        /** A form is told by its version, and need not be looked through. */
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Made made
+                    && id.equals(made.id)
+                    && sheet.form().version() == made.sheet.form().version()
+                    && sheet.wearer().equals(made.sheet.wearer())
+                    && sheet.answers().equals(made.sheet.answers())
+                    && sheet.readings().equals(made.sheet.readings())
+                    && sheet.leftOut().equals(made.sheet.leftOut())
+                    && marks.equals(made.marks)
+                    && passes.equals(made.passes);
+        }
+
+        @Override
+        public int hashCode() {
+            return Objects.hash(id, sheet.readings().size(), sheet.leftOut().size(), marks, passes);
+        }
+    }
+
+    /** Lists show the same sheets again and again; a sheet that changed is another one, so none is ever stale. */
+    private static final Lately<Made, Course> COURSES = new Lately<>(300);
+
+    /** The proof of the sheet as it is. */
     public Proof proof() {
-        return Proof.of(sheet);
+        return course().proof();
     }
 
     /** How far the measuring has come, with its proof. */
     public Course course() {
-        return Course.of(proof(), marks, passes);
+        return COURSES.get(new Made(id, sheet, marks, passes), () -> Course.of(Proof.of(sheet), marks, passes));
     }
 }

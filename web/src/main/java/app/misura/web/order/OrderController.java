@@ -32,6 +32,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 
 @Controller
 class OrderController {
+    /** So many clients are offered at once; the others are found by their names. */
+    private static final int OFFERED = 50;
+
     private final Orders orders;
     private final Clients clients;
     private final OrderForms forms;
@@ -95,9 +98,10 @@ class OrderController {
     private String page(OrderFormData data, Model model) {
         Optional<Client> client = clients.find(data.getClient());
         model.addAttribute("client", client.orElse(null));
-        model.addAttribute(
-                "clients",
-                client.isPresent() ? List.of() : clients.search("", 0, 200).clients());
+        Clients.Found found =
+                client.isPresent() ? new Clients.Found(List.of(), 0) : clients.search(data.getFind(), 0, OFFERED);
+        model.addAttribute("clients", found.clients());
+        model.addAttribute("more", found.total() - found.clients().size());
         model.addAttribute("forms", forms.all());
         model.addAttribute(
                 "options", forms.find(data.getForm()).orElse(forms.all().get(0)).options());

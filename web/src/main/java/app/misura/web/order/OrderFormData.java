@@ -14,6 +14,9 @@ class OrderFormData {
     @NotBlank(message = "Say whose garment it is.")
     private String client = "";
 
+    /** What was typed to find the client by. */
+    private String find = "";
+
     @NotBlank(message = "An order has a title: say what it is.")
     @Size(max = 120, message = "A title has at most 120 characters.")
     private String title = "";
@@ -34,6 +37,14 @@ class OrderFormData {
 
     public void setClient(String client) {
         this.client = client;
+    }
+
+    public String getFind() {
+        return find;
+    }
+
+    public void setFind(String find) {
+        this.find = find;
     }
 
     public String getTitle() {

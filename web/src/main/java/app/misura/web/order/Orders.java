@@ -20,11 +20,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Page;
@@ -110,7 +112,8 @@ public class Orders {
     /** All that are not handed over or called off, by the day they are needed. */
     @Transactional(readOnly = true)
     public List<GarmentOrder> open() {
-        return loaded(orders.byNeed().stream().filter(o -> o.stage.isOpen()).toList());
+        return loaded(
+                orders.byNeed(Stream.of(Stage.values()).filter(Stage::isOpen).toList()));
     }
 
     @Transactional(readOnly = true)
@@ -132,8 +135,9 @@ public class Orders {
     private GarmentOrder loaded(OrderEntity order) {
         return order(
                 order,
+                clients.get(order.clientId),
                 readings.of(order.id),
-                strikes.of(order.id),
+                struck(strikes.of(order.id)),
                 marks.findByOrderId(order.id),
                 passes.findByOrderId(order.id),
                 leftOut.standing(List.of(order.id)));
@@ -143,7 +147,9 @@ public class Orders {
         List<String> ids = entities.stream().map(o -> o.id).toList();
         Map<String, List<ReadingEntity>> read =
                 readings.ofAll(ids).stream().collect(Collectors.groupingBy(r -> r.orderId));
-        List<StrikeEntity> struck = strikes.ofAll(ids);
+        Map<String, StrikeEntity> struck = struck(strikes.ofAll(ids));
+        Map<String, Client> whose =
+                clients.all(entities.stream().map(o -> o.clientId).distinct().toList());
         Map<String, List<MarkEntity>> set =
                 marks.findByOrderIdIn(ids).stream().collect(Collectors.groupingBy(m -> m.orderId));
         Map<String, List<GatePassEntity>> passed =
@@ -153,6 +159,7 @@ public class Orders {
         return entities.stream()
                 .map(o -> order(
                         o,
+                        Objects.requireNonNull(whose.get(o.clientId)),
                         read.getOrDefault(o.id, List.of()),
                         struck,
                         set.getOrDefault(o.id, List.of()),
@@ -161,15 +168,18 @@ public class Orders {
                 .toList();
     }
 
+    private static Map<String, StrikeEntity> struck(List<StrikeEntity> strikes) {
+        return strikes.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
+    }
+
     private GarmentOrder order(
             OrderEntity o,
+            Client client,
             List<ReadingEntity> readingRows,
-            List<StrikeEntity> strikeRows,
+            Map<String, StrikeEntity> struck,
             List<MarkEntity> markRows,
             List<GatePassEntity> passRows,
             List<LeftOutEntity> outRows) {
-        Map<String, StrikeEntity> struck =
-                strikeRows.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
         List<StoredReading> read =
                 readingRows.stream().map(r -> r.reading(struck.get(r.id))).toList();
         Marks set = Marks.NONE;
@@ -180,7 +190,6 @@ public class Orders {
         for (GatePassEntity pass : passRows) {
             passed = passed.with(pass.part, pass.question);
         }
-        Client client = clients.get(o.clientId);
         OrderForm form = forms.find(o.form, o.formVersion)
                 .orElseThrow(() -> new NotThere("Form " + o.form + " version " + o.formVersion + " is not known."))
                 .in(Unit.parse(o.unit));

@@ -10,8 +10,8 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRepository extends JpaRepository<OrderEntity, String> {
-    @Query("select o from OrderEntity o order by o.neededOn nulls last, o.number")
-    List<OrderEntity> byNeed();
+    @Query("select o from OrderEntity o where o.stage in :stages order by o.neededOn nulls last, o.number")
+    List<OrderEntity> byNeed(Collection<Stage> stages);
 
     List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
 

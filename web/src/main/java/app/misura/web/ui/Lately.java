@@ -8,10 +8,11 @@ import java.util.function.Supplier;
  * What was made lately, by what it was made from: the eldest goes where there is no more room. Safe for many at once; two
  * who want the same new thing at the same moment may both make it.
  */
-final class Lately<K, V> {
+public final class Lately<K, V> {
     private final Map<K, V> made;
 
-    Lately(int room) {
+    /** @param room for so many */
+    public Lately(int room) {
         made = new LinkedHashMap<>(16, 0.75f, true) {
             private static final long serialVersionUID = 1;
 
@@ -22,7 +23,8 @@ final class Lately<K, V> {
         };
     }
 
-    V get(K key, Supplier<V> make) {
+    /** What was made of a key, or makes it now. */
+    public V get(K key, Supplier<V> make) {
         synchronized (made) {
             V known = made.get(key);
             if (known != null) {

@@ -144,9 +144,22 @@ class OrderControllerTest {
     @Test
     void aNewOrdersPageOffersTheClientsWhereNoneIsNamed() {
         assertThat(controller.form(wanted("", "", ""), model)).isEqualTo("order-form");
-        verify(clients).search("", 0, 200);
+        verify(clients).search("", 0, 50);
         assertThat(model.get("client")).isNull();
         controller.form(wanted("c1", "", ""), model);
         assertThat(model.get("client")).isNotNull();
+    }
+
+    @Test
+    void aClientBeyondTheFirstFiftyIsFoundByName() {
+        when(clients.search("", 0, 50)).thenReturn(new Clients.Found(List.of(TestOrders.client("Ann")), 320));
+        controller.form(wanted("", "", ""), model);
+        assertThat(model.get("more")).isEqualTo(319L);
+        when(clients.search("zo", 0, 50)).thenReturn(new Clients.Found(List.of(TestOrders.client("Zoë")), 1));
+        OrderFormData finding = wanted("", "", "");
+        finding.setFind("zo");
+        controller.form(finding, model);
+        assertThat(model.get("more")).isEqualTo(0L);
+        assertThat((List<?>) model.get("clients")).hasSize(1);
     }
 }
