@@ -30,7 +30,7 @@ class PackageMapTest {
             Map.entry("geometry", List.of()),
             Map.entry("formula", List.of()),
             Map.entry("adjust", List.of()),
-            Map.entry("measure", List.of("length")),
+            Map.entry("measure", List.of("length", "resource")),
             Map.entry("house", List.of("resource", "formula", "measure")),
             Map.entry("form", List.of("measure", "length", "resource", "formula")),
             Map.entry("reading", List.of("form", "measure", "length")),

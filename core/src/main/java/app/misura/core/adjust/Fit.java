@@ -86,10 +86,11 @@ final class Fit {
         }
         DMatrixRMaj matrix = new DMatrixRMaj(closures, network.measures().size());
         for (int k = 0; k < closures; k++) {
-            for (Map.Entry<String, Double> term :
-                    network.closures().get(k).terms().entrySet()) {
-                matrix.set(k, Objects.requireNonNull(index.get(term.getKey())), term.getValue());
-            }
+            int row = k;
+            network.closures()
+                    .get(k)
+                    .terms()
+                    .forEach((id, factor) -> matrix.set(row, Objects.requireNonNull(index.get(id)), factor));
         }
         return matrix;
     }

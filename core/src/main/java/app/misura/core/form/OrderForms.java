@@ -52,7 +52,16 @@ public final class OrderForms {
      * @throws IllegalArgumentException listing every fault
      */
     public static OrderForm read(String source) {
-        OrderFormReader reader = new OrderFormReader(Catalogue.shipped());
+        return read(source, Catalogue.shipped());
+    }
+
+    /**
+     * Reads one form against the measures as they were then.
+     *
+     * @throws IllegalArgumentException listing every fault
+     */
+    public static OrderForm read(String source, Catalogue catalogue) {
+        OrderFormReader reader = new OrderFormReader(catalogue);
         Map<String, OrderForm> known = new LinkedHashMap<>();
         OrderForm form = null;
         for (String text : source.split(NEXT)) {

@@ -1,24 +1,25 @@
 package app.misura.core.measure;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /** Every measure there is, by code, in the catalogue's order. Immutable. */
 public final class Catalogue {
-    private static final String RESOURCE = "/app/misura/core/measures.csv";
+    private static final String RESOURCE = "measures.csv";
 
     private final Map<String, Measure> byCode;
 
@@ -26,12 +27,24 @@ public final class Catalogue {
         this.byCode = byCode;
     }
 
+    /**
+     * Some lines of the catalogue that ships, as a text that {@link #read} takes: what was known of these measures when a
+     * sheet was taken.
+     */
+    public static String source(Set<String> codes) {
+        String[] lines = app.misura.core.resource.Shipped.text(RESOURCE).split("\\R");
+        return Stream.concat(
+                        Stream.of(lines[0]),
+                        Stream.of(lines).skip(1).filter(line -> codes.contains(line.split(",", 2)[0])))
+                .collect(Collectors.joining("\n", "", "\n"));
+    }
+
     private static final class Shipped {
         static final Catalogue INSTANCE = readResource();
 
         static Catalogue readResource() {
-            try (InputStream in = Catalogue.class.getResourceAsStream(RESOURCE)) {
-                return read(new InputStreamReader(java.util.Objects.requireNonNull(in), StandardCharsets.UTF_8));
+            try {
+                return read(new StringReader(app.misura.core.resource.Shipped.text(RESOURCE)));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }

@@ -17,16 +17,18 @@ class FormVersionEntity {
     String form;
     int version;
     String document;
+    String measures;
     String hash;
     Instant keptAt;
 
     protected FormVersionEntity() {}
 
-    FormVersionEntity(OrderForm form, String document, String hash, Instant at) {
+    FormVersionEntity(OrderForm form, String document, String measures, String hash, Instant at) {
         this.id = id(form.id(), form.version());
         this.form = form.id();
         this.version = form.version();
         this.document = document;
+        this.measures = measures;
         this.hash = hash;
         this.keptAt = at;
     }

@@ -64,7 +64,7 @@ class FormVersionsTest {
         String text = shipped.source("trousers-tailored")
                 .replaceFirst("version: 1", "version: 0")
                 .replaceFirst("name: Outside leg", "name: Long outside leg");
-        FormVersionEntity row = new FormVersionEntity(now, text, "h", TestOrders.NOW);
+        FormVersionEntity row = new FormVersionEntity(now, text, null, "h", TestOrders.NOW);
         row.id = "trousers-tailored/0";
         rows.put(row.id, row);
         OrderForm old = versions.find("trousers-tailored", 0).orElseThrow();
@@ -82,5 +82,32 @@ class FormVersionsTest {
         verify(repository, never()).findById(any());
         assertThat(versions.find("cloak", 1)).isEmpty();
         assertThat(versions.find("trousers-tailored", 99)).isEmpty();
+    }
+
+    private static double sdOfTheLoop(OrderForm form) {
+        return form.step("S3").taken().sdCm();
+    }
+
+    @Test
+    void aSheetIsProvedWithWhatWasKnownOfItsMeasuresThen() {
+        start();
+        FormVersionEntity row = rows.get("trousers-tailored/1");
+        assertThat(row.measures).contains("\ncrotch-loop,").doesNotContain("\nhead-girth,");
+        double now = sdOfTheLoop(shipped.get("trousers-tailored"));
+        row.measures = row.measures.replaceFirst("(?m)^(crotch-loop,.*),[0-9.]+,(\\d+),(\\d+),", "$1,9.5,$2,$3,");
+        FormVersions later = new FormVersions(repository, shipped, TestOrders.CLOCK);
+        later.run(new DefaultApplicationArguments());
+        assertThat(sdOfTheLoop(later.find("trousers-tailored", 1).orElseThrow()))
+                .isEqualTo(9.5)
+                .isNotEqualTo(now);
+        assertThat(later.find("trousers-tailored-helper", 1)).contains(shipped.get("trousers-tailored-helper"));
+    }
+
+    @Test
+    void aVersionThatWasKeptWithoutItsMeasuresGetsThem() {
+        start();
+        rows.get("trousers-tailored/1").measures = null;
+        start();
+        assertThat(rows.get("trousers-tailored/1").measures).contains("outside-leg");
     }
 }
