@@ -86,11 +86,10 @@ final class Fit {
         }
         DMatrixRMaj matrix = new DMatrixRMaj(closures, network.measures().size());
         for (int k = 0; k < closures; k++) {
-            int row = k;
-            network.closures()
-                    .get(k)
-                    .terms()
-                    .forEach((id, factor) -> matrix.set(row, Objects.requireNonNull(index.get(id)), factor));
+            for (Map.Entry<String, Double> term :
+                    network.closures().get(k).terms().entrySet()) {
+                matrix.set(k, Objects.requireNonNull(index.get(term.getKey())), term.getValue());
+            }
         }
         return matrix;
     }
@@ -294,12 +293,7 @@ final class Fit {
     /** Null where a member is missing. */
     @Nullable
     Double z(int k) {
-        for (int i : missing) {
-            if (a.get(k, i) != 0) {
-                return null;
-            }
-        }
-        return gaps[k] / spread[k];
+        return missing.stream().anyMatch(i -> a.get(k, i) != 0) ? null : gaps[k] / spread[k];
     }
 
     /** Every reading after the fit, and every missing measure that the sums determine. */
