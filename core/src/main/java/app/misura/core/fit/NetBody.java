@@ -71,10 +71,11 @@ final class NetBody {
 
     /** Whether the body ends before it: a step that would read it is left out as not there, and nothing was read of it. */
     boolean isNotThere(Net net) {
-        return net.of().stream()
-                .flatMap(sum -> sum.names().stream())
-                .map(MeasureKey::parse)
-                .anyMatch(key -> all(key).isEmpty() && isNotThere(key));
+        return !proof.sheet().leftOut().isEmpty()
+                && net.of().stream()
+                        .flatMap(sum -> sum.names().stream())
+                        .map(MeasureKey::parse)
+                        .anyMatch(key -> all(key).isEmpty() && isNotThere(key));
     }
 
     private boolean isNotThere(MeasureKey key) {

@@ -62,6 +62,9 @@ class ScreenshotsTest extends TestHouse {
         shot("proof", slip + "/proof", 1280, 800, false);
         shot("proof-one-body", good + "/proof", 1280, 800, false);
         shot("cut", good + "/cut", 1280, 900, false);
+        String limb = "/orders/" + of("Joaquim").id();
+        shot("measuring-limb", limb + "/measure?step=D2", 1280, 800, false);
+        shot("cut-limb", limb + "/cut", 1280, 900, false);
         shot("cut-uneven", "/orders/" + of("Yusra").id() + "/cut", 1280, 900, false);
     }
 }
