@@ -46,6 +46,7 @@ public record LadderView(
      * One rung.
      *
      * @param css its state as classes
+     * @param waits whether it is still to be taken
      * @param note what stands in the value's place where there is none: {@code now}, {@code needs P1}; empty for a line
      * @param unseen what only form and colour say: the state, the unit, how its sums stand
      * @param here who else is at this step; nobody: empty
@@ -57,6 +58,7 @@ public record LadderView(
             String css,
             boolean now,
             boolean derived,
+            boolean waits,
             List<Value> values,
             String note,
             String unseen,
@@ -72,6 +74,7 @@ public record LadderView(
                     rung.state().css() + (rung.firstOfPart() ? " rung-first" : ""),
                     rung.isNow(),
                     rung.step().isDerived(),
+                    rung.state() == Rung.State.TO_COME || rung.state() == Rung.State.LOCKED,
                     rung.values().stream()
                             .filter(v -> !v.isEmpty())
                             .map(Value::of)

@@ -1,0 +1,6 @@
+/* The measuring page. */
+import "./measuring/entry.js";
+import "./measuring/figure.js";
+import "./measuring/keys.js";
+import "./measuring/strip.js";
+import "./measuring/alone.js";

@@ -1,0 +1,77 @@
+/* Digits and Enter always; letters act as keys while the entry is empty, unless somebody switched them off. */
+import { $, all, one, press } from "../dom.js";
+import { open } from "../dialogs.js";
+import { focusEntry, keep, sums, type } from "./entry.js";
+import { turn } from "./figure.js";
+
+const LETTERS = "misura.letters";
+const lettersOn = () => localStorage.getItem(LETTERS) !== "off";
+
+function part(step) {
+  const rungs = all("a[data-rung]");
+  const firsts = rungs.filter((r) => "first" in r.dataset);
+  const now = rungs.findIndex((r) => r.getAttribute("aria-current"));
+  const own = firsts.filter((r) => rungs.indexOf(r) <= now).length - 1;
+  const to = firsts[own + step];
+  if (to) to.click();
+}
+
+const commands = {
+  x: () => open($("strikedialog")),
+  l: () => press("#side-left"),
+  r: () => press("#side-right"),
+  m: () => press("#mark"),
+  "?": () => open($("keysdialog")),
+  g: () => press("#wayout"),
+  G: () => press("[data-gate]"),
+  "[": () => part(-1),
+  "]": () => part(1),
+  w: sums,
+  f: () => turn(1),
+};
+
+function isElsewhere(target) {
+  return (
+    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && target.type !== "radio" && target !== $("entry")
+  );
+}
+
+document.addEventListener("keydown", (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || one("dialog[open]") || isElsewhere(event.target)) return;
+  const entry = $("entry");
+  const inEntry = entry && event.target === entry;
+  if (event.key === "Escape") {
+    focusEntry();
+    return;
+  }
+  if (inEntry && event.key === "Enter") {
+    event.preventDefault();
+    keep(event.shiftKey ? "again" : "go");
+    return;
+  }
+  if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+    const to = $(event.key === "ArrowUp" ? "prev" : "next");
+    if (to) {
+      event.preventDefault();
+      to.click();
+    }
+    return;
+  }
+  const empty = !entry || entry.value === "";
+  if (empty && commands[event.key] && lettersOn()) {
+    event.preventDefault();
+    commands[event.key]();
+    return;
+  }
+  if (entry && !inEntry && /^[0-9.,]$/.test(event.key)) {
+    event.preventDefault();
+    entry.focus();
+    type(entry.value + event.key);
+  }
+});
+
+const box = $("letters");
+if (box) {
+  box.checked = lettersOn();
+  box.addEventListener("change", () => localStorage.setItem(LETTERS, box.checked ? "on" : "off"));
+}

@@ -1,0 +1,19 @@
+/* On a phone the ladder lies below the fold: a strip of ticks stands for it at the top. */
+import { $, all } from "../dom.js";
+
+function strip() {
+  const strip = $("strip");
+  if (!strip) return;
+  strip.replaceChildren(
+    ...all("a[data-rung]").map((rung) => {
+      const tick = document.createElement("a");
+      tick.href = rung.href;
+      tick.className = rung.dataset.tick;
+      tick.tabIndex = -1;
+      return tick;
+    }),
+  );
+}
+
+document.addEventListener("htmx:afterSwap", strip);
+strip();

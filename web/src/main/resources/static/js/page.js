@@ -1,0 +1,4 @@
+/* What every page needs. */
+import "./dialogs.js";
+import "./find.js";
+import "./live.js";
