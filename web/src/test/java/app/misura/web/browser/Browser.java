@@ -19,6 +19,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** One headless browser for all browser tests of a run. */
 public final class Browser {
+    /** More often nobody presses Tab on one page. */
+    private static final int FAR = 160;
+
     private static final Duration PATIENCE = Duration.ofSeconds(20);
     private static Browser instance;
 
@@ -122,6 +125,18 @@ public final class Browser {
     /** Types where the focus is, as a person does. */
     public void type(CharSequence... keys) {
         driver.switchTo().activeElement().sendKeys(keys);
+    }
+
+    /** Goes on with the Tab key until something has the focus, as a person without a pointer does. */
+    public void tabTo(String css) {
+        for (int i = 0; i < FAR; i++) {
+            WebElement now = driver.switchTo().activeElement();
+            if (Boolean.TRUE.equals(script("return arguments[0].matches(arguments[1])", now, css))) {
+                return;
+            }
+            now.sendKeys(Keys.TAB);
+        }
+        throw new AssertionError(css + " is not reached with " + FAR + " presses of Tab on " + driver.getCurrentUrl());
     }
 
     public void enter() {

@@ -31,18 +31,20 @@ import org.openqa.selenium.support.ui.Select;
 class MainWayTest extends InTheBrowser {
     @Test
     void fromSignInToThePaperByKeyboard() throws Exception {
-        String id = newOrder("Keyboard Person");
+        signInByKeyboard();
+        orderByKeyboard("Keyboard Person");
+        String id = orderId();
         measure();
-        browser.driver().get(base + "/orders/" + id + "/proof");
+        browser.type(Keys.ESCAPE);
+        follow("#measure a[href$='/proof']", "proof");
         assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
         assertThat(proof.adjustment().holds()).isTrue();
-        browser.driver().get(base + "/orders/" + id + "/cut");
+        follow("main a[href$='/cut']", "cut");
         assertNumbers(order, "regular");
-        WebElement easy = browser.find("input[name=fit][value=easy]");
-        browser.script("arguments[0].focus()", easy);
-        easy.sendKeys(Keys.SPACE);
+        browser.tabTo("input[name=fit]:checked");
+        browser.type(Keys.ARROW_RIGHT);
         browser.await("redrawn", () -> browser.text("tr[data-of=seat] .strong").equals("109.0"));
         assertNumbers(orders.get(id), "easy");
         byte[] sheet = download("/orders/" + id + "/print/cut.pdf");
@@ -58,6 +60,36 @@ class MainWayTest extends InTheBrowser {
         try (var form = Loader.loadPDF(download("/orders/" + id + "/print/form.pdf"))) {
             assertThat(new PDFTextStripper().getText(form)).contains("101.5").contains("These numbers are one body.");
         }
+    }
+
+    /** Opens the house's address, and from there on touches nothing but keys. */
+    private void signInByKeyboard() {
+        browser.driver().get(base + "/signin");
+        browser.driver().manage().deleteAllCookies();
+        browser.driver().get(base + "/");
+        browser.tabTo("#name");
+        browser.type("owner");
+        browser.tabTo("#password");
+        browser.type("demo-misura", Keys.ENTER);
+        browser.await("signed in", () -> !browser.driver().getCurrentUrl().contains("/signin"));
+    }
+
+    private void follow(String link, String where) {
+        browser.tabTo(link);
+        browser.enter();
+        browser.await(where, () -> browser.driver().getCurrentUrl().contains("/" + where));
+    }
+
+    private void orderByKeyboard(String name) {
+        follow("nav a[href$='/clients']", "clients");
+        follow("main a[href$='/clients/new']", "clients/new");
+        browser.tabTo("#name");
+        browser.type(name, Keys.ENTER);
+        browser.await("client page", () -> browser.text("h1").equals(name));
+        follow("main a[href*='/orders/new']", "orders/new");
+        browser.tabTo("main form button[type=submit]");
+        browser.enter();
+        browser.waitFor("#measure");
     }
 
     private void assertNumbers(GarmentOrder order, String fit) {
