@@ -121,6 +121,15 @@ public record OrderForm(
     }
 
     OrderForm withParts(List<Part> other) {
+        return copy(other, closures, orders, levels);
+    }
+
+    /** The same form with its sums and checks. */
+    OrderForm with(List<Closure> sums, List<OrderCheck> checks, List<LevelCheck> heights) {
+        return copy(parts, sums, checks, heights);
+    }
+
+    private OrderForm copy(List<Part> other, List<Closure> sums, List<OrderCheck> checks, List<LevelCheck> heights) {
         return new OrderForm(
                 id,
                 version,
@@ -131,9 +140,9 @@ public record OrderForm(
                 sigmaFactor,
                 cuts,
                 other,
-                closures,
-                orders,
-                levels,
+                sums,
+                checks,
+                heights,
                 options);
     }
 
@@ -207,24 +216,6 @@ public record OrderForm(
             }
         }
         return withParts(kept).with(List.of(), List.of(), List.of()).withSums(closures, orders, levels);
-    }
-
-    /** The same form with its sums and checks. */
-    OrderForm with(List<Closure> sums, List<OrderCheck> checks, List<LevelCheck> heights) {
-        return new OrderForm(
-                id,
-                version,
-                title,
-                unit,
-                increment,
-                selectionOf,
-                sigmaFactor,
-                cuts,
-                parts,
-                sums,
-                checks,
-                heights,
-                options);
     }
 
     /** With those of the sums and checks whose values this form has. */
