@@ -22,6 +22,7 @@ import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -99,7 +100,13 @@ public final class Cutting {
         }
         Fitting.Result fitting = Fitting.of(proof, garment, choices, tables);
         if (fitting instanceof Fitting.Missing missing) {
-            return new Missing(garment.title(), missing.absent());
+            List<String> order =
+                    proof.sheet().form().steps().stream().map(Step::label).toList();
+            return new Missing(
+                    garment.title(),
+                    missing.absent().stream()
+                            .sorted(Comparator.comparingInt(a -> order.indexOf(a.step())))
+                            .toList());
         }
         Fitted fitted = (Fitted) fitting;
         Optional<NotSo> tight = tooTight(fitted);
@@ -229,6 +236,9 @@ public final class Cutting {
                             + " Try another fit or front.",
                     inputs(refused.inputs(), table),
                     true);
+        }
+        if (refused.inputs().isEmpty()) {
+            return new Refused("Nothing can be drawn: " + refused.why() + ".", List.of(), false);
         }
         String names = refused.inputs().stream().map(i -> said(i, table)).collect(Collectors.joining(" and "));
         return new Refused(

@@ -46,7 +46,7 @@ public final class TubeBlock implements Block {
         Rungs rungs = Rungs.of(given);
         Optional<Outcome.Refused> refused = rungs.refused().or(() -> tooLong(rungs, given));
         if (refused.isPresent()) {
-            return refused.get();
+            return asked(refused.get(), rungs, given);
         }
         Top top = Top.of(rungs, given);
         Optional<Outcome.Refused> slanted = top.refused(rungs);
@@ -55,10 +55,24 @@ public final class TubeBlock implements Block {
         }
         try {
             Outcome one = drawn(rungs, top, given, 1);
-            return one instanceof Outcome.Drafted ? one : drawn(rungs, top, given, 2);
+            Outcome drawn = one instanceof Outcome.Drafted ? one : drawn(rungs, top, given, 2);
+            return drawn instanceof Outcome.Refused no ? asked(no, rungs, given) : drawn;
         } catch (SearchGaveUp lost) {
             return new Outcome.Refused(names(rungs, 0), "the top edge did not come to its length", true);
         }
+    }
+
+    /** The height of a slanting edge is no length of its own: it lies between that in front and that behind. */
+    private static Outcome.Refused asked(Outcome.Refused refused, Rungs rungs, Given given) {
+        if (given.mmIfThere("top-front").isEmpty() || rungs.list().isEmpty()) {
+            return refused;
+        }
+        List<String> inputs = new ArrayList<>();
+        for (String name : refused.inputs()) {
+            boolean between = name.equals(rungs.top().heightName());
+            inputs.addAll(between ? List.of("top-front", "top-back") : List.of(name));
+        }
+        return new Outcome.Refused(inputs, refused.why(), refused.solver());
     }
 
     private static Optional<Outcome.Refused> tooLong(Rungs rungs, Given given) {

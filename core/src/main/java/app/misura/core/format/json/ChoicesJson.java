@@ -18,9 +18,8 @@ public final class ChoicesJson {
         Map<String, Double> numbers = new LinkedHashMap<>(usual.numbers());
         Map<String, JsonIn> inner = new LinkedHashMap<>();
         for (ChoiceDef def : sheet.defs()) {
-            int dot = def.json().indexOf('.');
-            String key = def.json().substring(dot + 1);
-            JsonIn at = dot < 0 ? in : inner.computeIfAbsent(def.json().substring(0, dot), in::object);
+            String key = def.json().substring(def.json().lastIndexOf('.') + 1);
+            JsonIn at = holder(def.json(), in, inner);
             if (!at.has(key)) {
                 continue;
             }
@@ -37,6 +36,21 @@ public final class ChoicesJson {
         inner.values().forEach(JsonIn::close);
         in.close();
         return new Choices(sheet, words, numbers);
+    }
+
+    /** The object that a key lies in: {@code cloth.hang.grams} in {@code hang} in {@code cloth}. */
+    private static JsonIn holder(String path, JsonIn in, Map<String, JsonIn> inner) {
+        int dot = path.lastIndexOf('.');
+        if (dot < 0) {
+            return in;
+        }
+        String outer = path.substring(0, dot);
+        JsonIn known = inner.get(outer);
+        if (known == null) {
+            known = holder(outer, in, inner).object(outer.substring(outer.lastIndexOf('.') + 1));
+            inner.put(outer, known);
+        }
+        return known;
     }
 
     /**

@@ -21,6 +21,9 @@ public final class LeftOutJson {
     public static LeftOut read(JsonIn in, OrderForm form) {
         String label = in.text("step");
         String side = in.textOrNull("side");
+        if (!in.has("why")) {
+            in.fault("why", "is missing");
+        }
         String why = in.choice("why", WHY, LeftOut.Why.NOT_KNOWN.word());
         String note = Optional.ofNullable(in.textOrNull("note")).orElse("");
         if (note.length() > LeftOut.LONGEST_NOTE) {

@@ -181,4 +181,33 @@ class TubeTest {
             }
         }
     }
+
+    @Test
+    void anEdgeThatSlantsUnderTheLevelBelowItNamesItsOwnReadings() {
+        assertThat(cut(cover(Limbs.LEG.replace("D16=70", "D16=50")), ""))
+                .isInstanceOfSatisfying(
+                        Cutting.Refused.class,
+                        no -> assertThat(no.inputs().stream().map(Cutting.Input::step))
+                                .containsExactly("D15", "D16", "D13"));
+    }
+
+    @Test
+    void whereNothingIsThereNothingIsBlamed() {
+        String none = Limbs.LEG.replaceAll("=[0-9.]+", "=not-there");
+        assertThat(cut(cover(none), "")).isInstanceOfSatisfying(Cutting.Refused.class, no -> {
+            assertThat(no.inputs()).isEmpty();
+            assertThat(no.sentence()).startsWith("Nothing can be drawn: ").doesNotContain("fight");
+        });
+    }
+
+    @Test
+    void whatIsMissingIsAskedForInTheOrderOfTheForm() {
+        String refused = Limbs.LEG.replaceAll("=[0-9.]+", "=refused");
+        assertThat(cut(cover(refused), ""))
+                .isInstanceOfSatisfying(
+                        Cutting.Missing.class,
+                        missing -> assertThat(missing.steps())
+                                .startsWith("D2", "D3", "D4")
+                                .endsWith("D14", "D15", "D16"));
+    }
 }
