@@ -55,15 +55,21 @@ build_if_needed() {
 # The archive is of one jar and one Java; of any other it is made anew when the server ends.
 class_archive() {
   local archive="$1/misura.jsa" made_by="$1/misura.jsa.java" java
+  [ -w "$1" ] || { echo "-Xshare:auto"; return; }
   java=$("$JAVA" -version 2>&1 | tr '\n' ' ')
   if [ -s "$archive" ] && [ "$archive" -nt "$1/misura.jar" ] && [ "$(cat "$made_by" 2>/dev/null)" = "$java" ]; then
     echo "-XX:SharedArchiveFile=$archive"
   else
-    rm -f "$archive" "$archive.new"
+    rm -f "$archive"
     echo "$java" >"$made_by"
-    echo "-XX:ArchiveClassesAtExit=$archive.new"
+    echo "-XX:ArchiveClassesAtExit=$archive.$$"
   fi
 }
 
-# keep_archive DIR: what the server left behind when it ended; one that was cut off half-way is never used.
-keep_archive() { [ ! -s "$1/misura.jsa.new" ] || mv "$1/misura.jsa.new" "$1/misura.jsa"; }
+# keep_archive DIR STATUS: what the server left behind when it ended; of one that was cut off half-way nothing is used.
+keep_archive() {
+  if [ "$2" -eq 143 ] || [ "$2" -eq 0 ]; then
+    [ ! -s "$1/misura.jsa.$$" ] || mv "$1/misura.jsa.$$" "$1/misura.jsa"
+  fi
+  rm -f "$1/misura.jsa.$$"
+}

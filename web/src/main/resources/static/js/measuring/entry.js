@@ -67,6 +67,17 @@ onClick("data-key", (button) => {
 });
 onClick("data-fraction", (button) => type(withFraction($("entry").value, button.dataset.fraction)));
 
+/* What is typed is kept or cleared by whoever typed it, before the step is left for another reason. */
+document.addEventListener("submit", (event) => {
+  const entry = $("entry");
+  if (!event.target.matches("[data-leaves-entry]") || !entry || !entry.value.trim()) return;
+  event.preventDefault();
+  const heard = $("heard");
+  heard.className = "wrong";
+  heard.textContent = "“" + entry.value + "” stands in the entry: keep it or clear it, then leave the step out.";
+  entry.focus();
+});
+
 document.addEventListener("misura:closed", focusEntry);
 document.addEventListener("htmx:afterSwap", (event) => {
   const shown = $("measure");

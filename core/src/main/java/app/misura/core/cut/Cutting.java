@@ -115,8 +115,16 @@ public final class Cutting {
         }
         Outcome outcome = drafted(fitted);
         return outcome instanceof Outcome.Refused refused
-                ? refused(refused, fitted.bodies().get(0))
+                ? refused(refused, blamed(fitted))
                 : finished(fitted, (Outcome.Drafted) outcome);
+    }
+
+    /** The table of the body that cannot be drawn: of two, the first that cannot. */
+    private Table blamed(Fitted fitted) {
+        return fitted.bodies().stream()
+                .filter(table -> drafted(table) instanceof Outcome.Refused)
+                .findFirst()
+                .orElse(fitted.bodies().get(0));
     }
 
     /** What this garment is never cut for. */

@@ -7,6 +7,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Fitted;
+import app.misura.core.fit.Pull;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
@@ -114,7 +115,7 @@ record Finishing(
                         l.line().title().toLowerCase(Locale.ROOT),
                         l.ease().presses()))
                 .collect(Collectors.joining(", "));
-        boolean hung = choices.number("hang-longer").isPresent();
+        boolean hung = Pull.of(garment, choices).tested();
         return lines.isEmpty()
                 ? Optional.empty()
                 : Optional.of("It presses: " + lines + (hung ? ", as the cloth hung" : ", the cloth's pull assumed")

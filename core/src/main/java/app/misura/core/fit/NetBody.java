@@ -285,7 +285,8 @@ final class NetBody {
     /** What is missing of a net: its first measure, and the step that would take it. */
     Absent absent(Net net) {
         String measure = net.of().get(0).names().iterator().next();
-        return new Absent(measure.replace('-', ' '), stepOf(net));
+        boolean twoBodies = form().steps().stream().anyMatch(s -> s.side() == StepSide.EACH);
+        return new Absent(measure.replace('-', ' '), stepOf(net), twoBodies ? side : null);
     }
 
     /** The words of a rule: nets, and measures as they were read. */

@@ -1,5 +1,10 @@
 package app.misura.core.fit;
 
+import app.misura.core.garment.Choices;
+import app.misura.core.garment.Garment;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+
 /**
  * How hard a cloth pulls together when it is stretched: the tension of a strip per its width for a strain of one, N/m.
  *
@@ -15,6 +20,16 @@ public record Pull(double newtonsPerMetre, boolean tested) {
 
     /** Standard gravity, m/s2. */
     private static final double GRAVITY = 9.80665;
+
+    /** As the cloth hung; where one of the four numbers was not given, as the house assumes of its kind. */
+    public static Pull of(Garment garment, Choices choices) {
+        double[] hung = Stream.of("hang-load", "hang-width", "hang-length", "hang-longer")
+                .mapToDouble(choices::numberOr0)
+                .toArray();
+        return DoubleStream.of(hung).allMatch(number -> number > 0)
+                ? ofHanging(hung[0], hung[1], hung[2], hung[3])
+                : new Pull(garment.cloth().pull(), false);
+    }
 
     /**
      * What a hanging strip says: {@code k = (m g / width) / (longer by / length)}.

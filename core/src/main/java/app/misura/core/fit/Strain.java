@@ -31,7 +31,7 @@ record Strain(Garment garment, Choices choices, HouseTables tables, AgeGroup age
                 .atMost(
                         choices.numberOr0(kind.across() ? "tested-across" : "tested-along") / 2,
                         ", half of what the cloth gives");
-        Pull pull = pull();
+        Pull pull = Pull.of(garment, choices);
         if (girth) {
             double ceiling = tables.pressureMmHg(age == AgeGroup.ADULT);
             ruled = ruled.atMost(
@@ -72,18 +72,5 @@ record Strain(Garment garment, Choices choices, HouseTables tables, AgeGroup age
                 ? usual
                 : give.strains().get(Math.min(fit, give.strains().size() - 1));
         return Math.min(wanted, girth ? cloth.mostGirth() : cloth.mostLength());
-    }
-
-    /** As the cloth hung; where one of the four numbers was not given, as the house assumes of its kind. */
-    Pull pull() {
-        double[] hung = new double[4];
-        String[] names = {"hang-load", "hang-width", "hang-length", "hang-longer"};
-        for (int i = 0; i < names.length; i++) {
-            hung[i] = choices.numberOr0(names[i]);
-            if (!(hung[i] > 0)) {
-                return new Pull(garment.cloth().pull(), false);
-            }
-        }
-        return Pull.ofHanging(hung[0], hung[1], hung[2], hung[3]);
     }
 }

@@ -95,7 +95,7 @@ class StrainTest {
     @Test
     void aClothThatHungOnlyHalfIsAssumed() {
         Garment foam = of("foam");
-        Strain half = new Strain(foam, usual(foam).with("hang-load", 500), TABLES, AgeGroup.ADULT, 0);
-        assertThat(half.pull()).isEqualTo(new Pull(foam.cloth().pull(), false));
+        assertThat(Pull.of(foam, usual(foam).with("hang-load", 500)))
+                .isEqualTo(new Pull(foam.cloth().pull(), false));
     }
 }

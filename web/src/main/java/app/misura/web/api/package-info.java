@@ -1,5 +1,5 @@
 /**
- * The documented interface for programs. Uses order, client and store.
+ * How do programs ask, and what are they answered? The documented interface. Uses order, client and store.
  */
 @NullMarked
 package app.misura.web.api;

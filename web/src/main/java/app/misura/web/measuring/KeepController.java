@@ -108,7 +108,7 @@ class KeepController {
                 slot.step().label(), slot.side(), text, length, slot.step().play(), clock.instant(), by, null, null);
     }
 
-    /** Leaves a value out; what was typed beside it is not kept and not lost: it stays in the entry it belongs to. */
+    /** Leaves a value out. The page holds this back while something is typed in the entry, so that it is not lost. */
     @PostMapping("/orders/{id}/leave-out")
     String leaveOut(
             @PathVariable String id,

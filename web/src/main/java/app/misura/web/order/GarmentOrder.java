@@ -68,12 +68,14 @@ public record GarmentOrder(
 
     /** What a proof is made of; of the order nothing else. */
     private record Made(String id, Sheet sheet, Marks marks, Passes passes) {
-        /** A form is told by its version, and need not be looked through. */
+        /** A form is told by its id, version and unit, and need not be looked through. */
         @Override
         public boolean equals(@Nullable Object other) {
             return other instanceof Made made
                     && id.equals(made.id)
+                    && sheet.form().id().equals(made.sheet.form().id())
                     && sheet.form().version() == made.sheet.form().version()
+                    && sheet.unit() == made.sheet.unit()
                     && sheet.wearer().equals(made.sheet.wearer())
                     && sheet.answers().equals(made.sheet.answers())
                     && sheet.readings().equals(made.sheet.readings())

@@ -119,4 +119,15 @@ class LimbTest extends InTheBrowser {
                 .extracting(LeftOut::why)
                 .containsExactly(LeftOut.Why.NOT_KNOWN);
     }
+
+    @Test
+    void whatIsTypedIsNotLostByLeavingTheStepOut() {
+        String id = cover("Typing Person");
+        browser.find("#entry").sendKeys("26");
+        browser.find(".leaveout summary").click();
+        browser.find(".leaveout button[value=refused]").click();
+        browser.await("held back", () -> browser.text("#heard").contains("stands in the entry"));
+        assertThat(browser.find("#entry").getAttribute("value")).isEqualTo("26");
+        assertThat(orders.get(id).sheet().leftOut()).isEmpty();
+    }
 }

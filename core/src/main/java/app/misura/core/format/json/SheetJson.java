@@ -2,6 +2,7 @@ package app.misura.core.format.json;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.form.ValueId;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
@@ -12,9 +13,11 @@ import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Wearer;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -81,7 +84,14 @@ public final class SheetJson {
             r.close();
             return java.util.Objects.requireNonNull(reading);
         });
-        List<LeftOut> leftOut = in.list("leftOut", one -> LeftOutJson.read(one, asked));
+        Set<ValueId> out = new HashSet<>();
+        List<LeftOut> leftOut = in.list("leftOut", one -> {
+            LeftOut read = LeftOutJson.read(one, asked);
+            if (!out.add(read.value())) {
+                one.fault("step", read.value() + " is left out twice");
+            }
+            return read;
+        });
         return new Sheet(form, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut);
     }
 

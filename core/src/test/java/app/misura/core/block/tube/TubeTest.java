@@ -210,4 +210,29 @@ class TubeTest {
                                 .startsWith("D2", "D3", "D4")
                                 .endsWith("D14", "D15", "D16"));
     }
+
+    @Test
+    void ofTwoBodiesTheOneThatCannotBeCutIsNamed() {
+        String right = Limbs.both(Limbs.LEG, Map.of("D9", "38"));
+        assertThat(cut(Limbs.sheet("limb-cover", "both", right, AgeGroup.ADULT), ""))
+                .isInstanceOfSatisfying(
+                        Cutting.Refused.class,
+                        no -> assertThat(no.sentence())
+                                .contains("D9-right", "D7-right")
+                                .doesNotContain("-left"));
+        String missing = Limbs.both(Limbs.LEG, Map.of()).replace(" D13-right=65", "");
+        assertThat(cut(Limbs.sheet("limb-cover", "both", missing, AgeGroup.ADULT), ""))
+                .isInstanceOfSatisfying(Cutting.Missing.class, no -> {
+                    assertThat(no.sentence()).endsWith("without D13-right.");
+                    assertThat(no.steps()).containsExactly("D13");
+                });
+    }
+
+    @Test
+    void aStripThatHungOnlyHalfIsNotSaidToHaveHung() {
+        String half = "stretch-across=0 hang-longer=10 thickness=5";
+        assertThat(spec(cover(Limbs.LEG), half).cautions()).noneMatch(c -> c.contains("as the cloth hung"));
+        String whole = "hang-load=500 hang-width=50 hang-length=200 hang-longer=10";
+        assertThat(spec(cover(Limbs.LEG), whole).cautions()).anyMatch(c -> c.contains("as the cloth hung"));
+    }
 }

@@ -1,7 +1,6 @@
 package app.misura.web.api.described;
 
 import app.misura.core.format.json.OneOf;
-import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -84,7 +83,6 @@ final class Schemas {
     }
 
     private SchemaDoc object(String title, Class<?> document) {
-        boolean absent = document.isAnnotationPresent(JsonInclude.class);
         Map<String, SchemaDoc> properties = new LinkedHashMap<>();
         List<String> required = new ArrayList<>();
         for (RecordComponent component : document.getRecordComponents()) {
@@ -96,7 +94,7 @@ final class Schemas {
                 required.add(key);
             }
         }
-        return SchemaDoc.object(title, properties, required.isEmpty() && absent ? List.of() : required);
+        return SchemaDoc.object(title, properties, required);
     }
 
     private SchemaDoc component(RecordComponent component, boolean nullable) {
