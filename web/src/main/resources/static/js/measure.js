@@ -4,3 +4,4 @@ import "./measuring/figure.js";
 import "./measuring/keys.js";
 import "./measuring/strip.js";
 import "./measuring/alone.js";
+import "./measuring/has.js";

@@ -37,6 +37,8 @@ class PackageMapTest {
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
             Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry", "house")),
+            Map.entry("figure", List.of("body", "measure", "geometry", "resource")),
+            Map.entry("format.figure", List.of("format.markup", "figure", "body", "geometry")),
             Map.entry("draft", List.of("geometry")),
             Map.entry("block", List.of("draft", "block.*")),
             Map.entry("block.*", List.of("draft", "geometry")),
@@ -63,10 +65,23 @@ class PackageMapTest {
             Map.entry("format.drawing", List.of("geometry")),
             Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
-            Map.entry("format.ladder", List.of("course", "proof", "reading", "form", "length", "measure", "geometry")),
+            Map.entry(
+                    "format.ladder",
+                    List.of("format.markup", "course", "proof", "reading", "form", "length", "measure", "geometry")),
             Map.entry(
                     "format.sums",
-                    List.of("proof", "reading", "form", "measure", "length", "body", "adjust", "geometry")),
+                    List.of(
+                            "format.markup",
+                            "proof",
+                            "reading",
+                            "form",
+                            "measure",
+                            "length",
+                            "body",
+                            "figure",
+                            "format.figure",
+                            "adjust",
+                            "geometry")),
             Map.entry("format.csv", List.of("cut", "fit", "proof", "reading", "form", "measure", "length")),
             Map.entry(
                     "format.json",
@@ -99,6 +114,7 @@ class PackageMapTest {
                             "geometry",
                             "proof",
                             "reading",
+                            "resource",
                             "form",
                             "measure",
                             "length")));
@@ -167,6 +183,18 @@ class PackageMapTest {
                 .dependOnClassesThat()
                 .resideInAPackage("app.misura.core.format..")
                 .check(CORE);
+    }
+
+    /** What a page or a drawing is written as is known in format alone: neither tags nor numbers as their text below it. */
+    @Test
+    void nothingBelowFormatWritesMarkup() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/java/app/misura/core"))) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java"))
+                    .filter(f -> !f.startsWith(Path.of("src/main/java/app/misura/core/format")))
+                    .toList()) {
+                assertThat(Files.readString(file)).as(file.toString()).doesNotContainPattern("\"</?[a-z]+[ >/]");
+            }
+        }
     }
 
     @Test

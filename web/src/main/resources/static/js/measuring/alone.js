@@ -1,6 +1,7 @@
 /* While the house cannot be reached: what is read is kept in this browser, the work goes on, and all of it is brought home
  in order as soon as the house answers. Each reading has its key, so that none is kept twice. */
 import { $, all as every, one } from "../dom.js";
+import { changed } from "./has.js";
 
 const AGAIN = 3000;
 const order = () => {
@@ -81,6 +82,7 @@ function mark(each) {
   rung.querySelector("[data-vals]").textContent = here;
   rung.classList.remove("to-come", "locked");
   delete rung.dataset.waits;
+  changed(rung);
 }
 
 function next(step, side) {
@@ -124,15 +126,18 @@ function ask(to) {
   heard.textContent = "";
   every("[data-of-step], [data-turns] > *").forEach((e) => {
     e.hidden = true;
+    changed(e);
   });
   every("a[data-rung][aria-current]").forEach((e) => {
     e.classList.remove("now");
     e.removeAttribute("aria-current");
+    changed(e);
   });
   const rung = $("rung-" + to.step.label);
   if (rung) {
     rung.classList.add("now");
     rung.setAttribute("aria-current", "step");
+    changed(rung);
   }
   document.title = to.step.label + " " + to.step.name + " · Misura";
   entry.focus();

@@ -72,9 +72,8 @@ document.addEventListener("submit", (event) => {
   const entry = $("entry");
   if (!event.target.matches("[data-leaves-entry]") || !entry || !entry.value.trim()) return;
   event.preventDefault();
-  const heard = $("heard");
-  heard.className = "wrong";
-  heard.textContent = "“" + entry.value + "” stands in the entry: keep it or clear it, then leave the step out.";
+  event.target.querySelector("[data-held]").textContent =
+    "“" + entry.value + "” stands in the entry: keep it or clear it, then leave the step out.";
   entry.focus();
 });
 

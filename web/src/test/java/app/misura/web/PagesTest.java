@@ -11,6 +11,10 @@ import app.misura.web.order.Orders;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,6 +88,61 @@ class PagesTest extends TestHouse {
                     .doesNotContainPattern("(src|href|action)=\"(https?:)?//")
                     .doesNotContain("??");
         }
+    }
+
+    @Test
+    void whatAPageLinksIsThere() {
+        Visitor owner = Visitor.as(port, "owner");
+        Set<String> linked = new TreeSet<>();
+        for (String view : views()) {
+            Matcher link = Pattern.compile("(?:<link[^>]*href|<script[^>]*src)=\"([^\"]+)\"")
+                    .matcher(owner.get(view).body());
+            while (link.find()) {
+                linked.add(link.group(1));
+            }
+        }
+        assertThat(linked).contains("/assets/css/theme.css", "/assets/css/parts/ladder.css", "/assets/js/measure.js");
+        for (String file : linked) {
+            assertThat(owner.get(file).status()).as(file).isEqualTo(200);
+        }
+        assertThat(owner.get("/assets/css/tokens.css").body()).contains("bootstrap.min.css\") layer(bootstrap)");
+    }
+
+    @Test
+    void thePageThatHasAPartIsNotSentItAgain() {
+        Visitor owner = Visitor.as(port, "owner");
+        String path = "/orders/" + order + "/measure?step=D9";
+        String whole =
+                owner.get(path, "HX-Request", "true", "HX-Target", "measure").body();
+        StringBuilder has = new StringBuilder();
+        Matcher part = Pattern.compile("<[^>]*data-mark=\"[^>]*>").matcher(whole);
+        while (part.find()) {
+            has.append(part.group().replaceAll(".*\\bid=\"([^\"]*)\".*", "$1"))
+                    .append('=')
+                    .append(part.group().replaceAll(".*data-mark=\"([^\"]*)\".*", "$1"))
+                    .append(' ');
+        }
+        assertThat(has.toString()).contains("figure=", "part-D=", "brackets=");
+        String rest = owner.get(path, "HX-Request", "true", "HX-Target", "measure", "Misura-Has", has.toString())
+                .body();
+        assertThat(rest)
+                .contains("id=\"stepname\"")
+                .doesNotContain("id=\"rung-D9\"")
+                .doesNotContain("<clipPath");
+        assertThat(rest.length()).isLessThan(whole.length() / 4);
+        String next = owner.get(
+                        "/orders/" + order + "/measure?step=S1",
+                        "HX-Request",
+                        "true",
+                        "HX-Target",
+                        "measure",
+                        "Misura-Has",
+                        has.toString())
+                .body();
+        assertThat(next)
+                .as("another step: its figure, the parts it is in and was in, no other")
+                .contains("<clipPath", "id=\"rung-S1\"", "id=\"rung-D9\"")
+                .doesNotContain("id=\"rung-M1\"");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.misura.core.body;
 
+import app.misura.core.geometry.Between;
 import app.misura.core.measure.Side;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -8,50 +9,21 @@ import java.util.Map;
 
 /** One body as sections at levels, from what is known of it. Immutable once made. */
 public final class Body {
-    /** A section of the trunk. */
-    static final class Trunk {
-        final String name;
-        final double y;
-        double w;
-        double zf;
-        double zb;
-        final double n;
-        final double girth;
-        final double plainFront;
-        final double plainBack;
-
-        Trunk(String name, double y, double w, double zf, double zb, double n, double girth, double f0, double b0) {
-            this.name = name;
-            this.y = y;
-            this.w = w;
-            this.zf = zf;
-            this.zb = zb;
-            this.n = n;
-            this.girth = girth;
-            this.plainFront = f0;
-            this.plainBack = b0;
-        }
-
-        void solveWidth() {
-            w = Section.widthFor(girth, (zf - zb) / 2, n, w);
-        }
-    }
-
     /** A section of one leg. */
-    record Leg(String name, double y, double cx, double hw, double c, double hd, double n, double girth) {
-        double inner() {
+    public record Leg(String name, double y, double cx, double hw, double c, double hd, double n, double girth) {
+        public double inner() {
             return cx - hw;
         }
 
-        double outer() {
+        public double outer() {
             return cx + hw;
         }
 
-        double zf() {
+        public double zf() {
             return c + hd;
         }
 
-        double zb() {
+        public double zb() {
             return c - hd;
         }
 
@@ -61,28 +33,28 @@ public final class Body {
     }
 
     /** A section of one arm: offsets from its axis. */
-    record Arm(String name, double s, double outer, double inner, double front, double back, double n) {}
+    public record Arm(String name, double s, double outer, double inner, double front, double back, double n) {}
 
-    final BodyNumbers numbers;
+    private final BodyNumbers numbers;
     private final Proportions size;
-    final double height;
-    final double k;
-    final double child;
-    final Map<String, Trunk> trunk;
-    final Map<Side, List<Leg>> legs;
-    final Map<Side, List<Arm>> arms = new EnumMap<>(Side.class);
-    final double armLength;
-    final double handLength;
-    final double footLength;
-    final double chin;
-    final double headHeight;
-    final double headWidth;
-    final double headDepth;
-    final double bust;
-    final double bustX;
-    final double bustY;
-    final double foldY;
-    final double topY;
+    private final double height;
+    private final double k;
+    private final double child;
+    private final Map<String, Trunk> trunk;
+    private final Map<Side, List<Leg>> legs;
+    private final Map<Side, List<Arm>> arms = new EnumMap<>(Side.class);
+    private final double armLength;
+    private final double handLength;
+    private final double footLength;
+    private final double chin;
+    private final double headHeight;
+    private final double headWidth;
+    private final double headDepth;
+    private final double bust;
+    private final double bustX;
+    private final double bustY;
+    private final double foldY;
+    private final double topY;
     private final Monotone width;
     private final Monotone front;
     private final Monotone back;
@@ -128,15 +100,90 @@ public final class Body {
         return new Body(numbers);
     }
 
-    static double clamp(double v, double low, double high) {
-        return Math.max(low, Math.min(high, v));
+    public BodyNumbers numbers() {
+        return numbers;
     }
 
-    static double lerp(double a, double b, double t) {
-        return a + (b - a) * t;
+    /** Stature over the neutral one. */
+    public double k() {
+        return k;
     }
 
-    double mix(double adult, double ofChild) {
+    /** How far a child: 0 for an adult, 1 for the youngest. */
+    public double child() {
+        return child;
+    }
+
+    /** Sections of the trunk by name, from the neck down. */
+    public Map<String, Trunk> trunk() {
+        return trunk;
+    }
+
+    /** Sections of each leg, from the top down. */
+    public Map<Side, List<Leg>> legs() {
+        return legs;
+    }
+
+    /** Sections of each arm, from the shoulder down. */
+    public Map<Side, List<Arm>> arms() {
+        return arms;
+    }
+
+    public double armLength() {
+        return armLength;
+    }
+
+    public double handLength() {
+        return handLength;
+    }
+
+    public double footLength() {
+        return footLength;
+    }
+
+    /** Height of the chin, cm. */
+    public double chin() {
+        return chin;
+    }
+
+    public double headHeight() {
+        return headHeight;
+    }
+
+    public double headWidth() {
+        return headWidth;
+    }
+
+    public double headDepth() {
+        return headDepth;
+    }
+
+    /** What stands before the ribs, cm. */
+    public double bust() {
+        return bust;
+    }
+
+    /** Half of what lies between the bust points, cm. */
+    public double bustX() {
+        return bustX;
+    }
+
+    /** Height of the bust points, cm. */
+    public double bustY() {
+        return bustY;
+    }
+
+    /** Height of the fold under the bust, cm. */
+    public double foldY() {
+        return foldY;
+    }
+
+    /** Where the bust begins, cm. */
+    public double topY() {
+        return topY;
+    }
+
+    public double mix(double adult, double ofChild) {
         return size.mix(adult, ofChild);
     }
 
@@ -144,11 +191,11 @@ public final class Body {
         return height;
     }
 
-    Trunk t(String level) {
+    public Trunk t(String level) {
         return java.util.Objects.requireNonNull(trunk.get(level), level);
     }
 
-    Leg leg(Side side, String level) {
+    public Leg leg(Side side, String level) {
         return side.of(legs).stream()
                 .filter(l -> l.name().equals(level))
                 .findFirst()
@@ -156,11 +203,11 @@ public final class Body {
     }
 
     /** The foot against the one its outlines are written for. */
-    double footScale() {
+    public double footScale() {
         return footLength / 25.84;
     }
 
-    double drop(Side side) {
+    public double drop(Side side) {
         return numbers.drop().getOrDefault(side, 0.0);
     }
 
@@ -170,24 +217,24 @@ public final class Body {
                 trunk.values().stream().mapToDouble(of).toArray());
     }
 
-    double widthAt(double y) {
+    public double widthAt(double y) {
         return width.at(y);
     }
 
-    double frontAt(double y) {
+    public double frontAt(double y) {
         return front.at(y);
     }
 
-    double backAt(double y) {
+    public double backAt(double y) {
         return back.at(y);
     }
 
-    double exponentAt(double y) {
+    public double exponentAt(double y) {
         return exponent.at(y);
     }
 
     /** The skin in front (or behind) at a place of the trunk, z. */
-    double skin(double x, double y, boolean behind) {
+    public double skin(double x, double y, boolean behind) {
         double w = widthAt(y);
         double n = exponentAt(y);
         double d = (frontAt(y) - backAt(y)) / 2;
@@ -214,7 +261,7 @@ public final class Body {
         }
         double rib = 1.075 * under;
         girths.put("chest-girth", Math.min(full, rib));
-        return clamp((full - rib) * 0.25, 0, 13);
+        return Between.clamp((full - rib) * 0.25, 0, 13);
     }
 
     /** Height of a level by name, with an offset in cm of stature 170, such as {@code waist-7}. */

@@ -1,5 +1,6 @@
 package app.misura.core.body;
 
+import app.misura.core.geometry.Between;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -16,12 +17,12 @@ final class Proportions {
         this.numbers = numbers;
         height = numbers.statureCm();
         k = height / BodyNumbers.NEUTRAL;
-        child = Body.clamp((18 - numbers.age()) / 10, 0, 1);
+        child = Between.clamp((18 - numbers.age()) / 10, 0, 1);
         learn();
     }
 
     double mix(double adult, double ofChild) {
-        return Body.lerp(adult, ofChild, child);
+        return Between.lerp(adult, ofChild, child);
     }
 
     private void learn() {
@@ -60,7 +61,7 @@ final class Proportions {
         }
         double[] a = known.get(j);
         double[] b = known.get(j + 1);
-        return Body.lerp(a[1], b[1], (y - a[0]) / Math.max(1e-9, b[0] - a[0]));
+        return Between.lerp(a[1], b[1], (y - a[0]) / Math.max(1e-9, b[0] - a[0]));
     }
 
     /** Known girth over base girth at each level; unknown ones lie on the line between their known neighbours. */
@@ -91,7 +92,7 @@ final class Proportions {
             if (place <= given.get(j)[0]) {
                 double[] a = given.get(j - 1);
                 double[] b = given.get(j);
-                return Body.lerp(a[1], b[1], (place - a[0]) / Math.max(1e-9, b[0] - a[0]));
+                return Between.lerp(a[1], b[1], (place - a[0]) / Math.max(1e-9, b[0] - a[0]));
             }
         }
         return given.get(given.size() - 1)[1];

@@ -1,6 +1,5 @@
 package app.misura.core.body;
 
-import app.misura.core.body.Body.Trunk;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

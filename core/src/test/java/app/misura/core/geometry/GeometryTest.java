@@ -103,17 +103,4 @@ class GeometryTest {
         torn.add(new Segment.Line(new Point(2, 0), new Point(3, 0)));
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> new Path(torn)).hasMessageContaining("begins at");
     }
-
-    @Test
-    void tenthsAreWrittenShort() {
-        assertThat(Tenths.of(12.34)).isEqualTo("12.3");
-        assertThat(Tenths.of(7)).isEqualTo("7");
-        assertThat(Tenths.of(-0.46)).isEqualTo("-0.5");
-        assertThat(Tenths.of(-0.04)).isEqualTo("0");
-        Random random = new Random(SEED);
-        for (int i = 0; i < 10_000; i++) {
-            double value = (random.nextDouble() - 0.5) * 5000;
-            assertThat(Double.parseDouble(Tenths.of(value))).as("seed %d", SEED).isEqualTo(value, within(0.0501));
-        }
-    }
 }

@@ -1,6 +1,7 @@
 package app.misura.web.measuring;
 
 import app.misura.web.ui.FigureView;
+import app.misura.web.ui.Has;
 import app.misura.web.ui.LadderView;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,13 @@ record MeasureView(
 
     /** @param again whether it is about a value that is to be looked at again */
     record Notice(boolean again, String words) {}
+
+    /** The mark of the figure with its ways to be turned and what is to be kept in mind at it. */
+    public String figureMark() {
+        String at = step == null ? "" : step.label() + step.mind();
+        return Has.mark(
+                figure == null ? at : at + figure.views() + figure.picture().mark());
+    }
 
     /** What the page is called: the step or the gate. */
     public String name() {

@@ -1,6 +1,6 @@
 package app.misura.web.order;
 
-import app.misura.core.body.View;
+import app.misura.core.figure.View;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.garment.Garment;

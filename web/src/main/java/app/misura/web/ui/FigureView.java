@@ -2,10 +2,11 @@ package app.misura.web.ui;
 
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
-import app.misura.core.body.Picture;
-import app.misura.core.body.TapePath;
-import app.misura.core.body.View;
+import app.misura.core.figure.TapePath;
+import app.misura.core.figure.TapePaths;
+import app.misura.core.figure.View;
 import app.misura.core.form.Step;
+import app.misura.core.format.figure.FigurePicture;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import java.util.ArrayList;
@@ -14,7 +15,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** The figure panel: one view of the client's own body, with the tape of the step, and the ways to turn it. */
-public record FigureView(List<Turn> views, String svg) {
+public record FigureView(List<Turn> views, Picture picture) {
     private static final double WIDTH = 304;
     private static final double HEIGHT = 560;
 
@@ -29,7 +30,10 @@ public record FigureView(List<Turn> views, String svg) {
      * The same body with the same tape is asked for again and again: a try more, an entry that was refused, a second
      * person. Pictures have some 25 kilobytes.
      */
-    private static final Lately<Drawn, String> PICTURES = new Lately<>(100);
+    private static final Lately<Drawn, Picture> PICTURES = new Lately<>(100);
+
+    /** @param mark changes with the picture */
+    public record Picture(String svg, String mark) {}
 
     public record Turn(String id, String name, boolean now) {}
 
@@ -40,18 +44,18 @@ public record FigureView(List<Turn> views, String svg) {
      */
     public static FigureView of(Proof proof, Step step, @Nullable Side side, @Nullable String wanted) {
         BodyNumbers body = BodyNumbers.of(proof);
-        Optional<Picture.Shown> shown =
-                step.measure() == null ? Optional.empty() : Picture.of(step.measure(), step.condition(), step.at());
-        View own = shown.map(Picture.Shown::view).orElse(View.FRONT);
+        Optional<TapePaths.Shown> shown =
+                step.measure() == null ? Optional.empty() : TapePaths.of(step.measure(), step.condition(), step.at());
+        View own = shown.map(TapePaths.Shown::view).orElse(View.FRONT);
         View view = wanted == null ? own : View.named(wanted).orElse(own);
         List<Turn> turns = new ArrayList<>();
         for (View each : View.values()) {
             turns.add(new Turn(each.word(), each.title(), each == view));
         }
         TapePath path = view == own ? shown.map(s -> s.on(side)).orElse(null) : null;
-        String svg = PICTURES.get(
+        Picture picture = PICTURES.get(
                 new Drawn(body, step, view, path),
-                () -> Picture.svg(
+                () -> picture(FigurePicture.svg(
                         Body.of(body),
                         view,
                         path,
@@ -60,13 +64,17 @@ public record FigureView(List<Turn> views, String svg) {
                                 ? step.prompt().brief()
                                 : step.measure().path(),
                         WIDTH,
-                        HEIGHT));
-        return new FigureView(turns, svg);
+                        HEIGHT)));
+        return new FigureView(turns, picture);
+    }
+
+    private static Picture picture(String svg) {
+        return new Picture(svg, Has.mark(svg));
     }
 
     /** The plain body to scale, for a client's page. */
     public static String plain(Proof proof, View view) {
-        return Picture.svg(
+        return FigurePicture.svg(
                 Body.of(BodyNumbers.of(proof)),
                 view,
                 null,

@@ -23,6 +23,15 @@ import org.jspecify.annotations.Nullable;
 public record LadderView(
         String progress, List<Count> counts, List<PartView> parts, String brackets, List<String> spoken) {
 
+    /** What stands above and below the rungs: the counts, and the sums in words. */
+    public String sumsMark() {
+        return Has.mark(progress + counts + spoken);
+    }
+
+    public String bracketsMark() {
+        return Has.mark(brackets);
+    }
+
     /** How many sums stand one way. */
     public record Count(String sign, String words, boolean wrong) {}
 
@@ -31,7 +40,15 @@ public record LadderView(
             String letter,
             String title,
             List<RungView> rungs,
-            @Nullable String gate) {}
+            @Nullable String gate) {
+        public String id() {
+            return "part-" + letter;
+        }
+
+        public String mark() {
+            return Has.mark(this);
+        }
+    }
 
     /** A value in two, to be aligned at the point or the fraction. @param css what it is: a word, a fraction, a number */
     public record Value(String whole, String rest, String css) {

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.RequestHeader;
 
 /** What every page knows: who looks at it, and whose house it is. */
 @ControllerAdvice
@@ -30,6 +31,12 @@ class PageModel {
 
     private static Who who(Account account) {
         return new Who(account.name(), account.displayName(), account.role());
+    }
+
+    /** What the page that asks has already; nothing where it is loaded anew. */
+    @ModelAttribute("has")
+    Has has(@RequestHeader(name = Has.HEADER, required = false) @Nullable String header) {
+        return Has.of(header);
     }
 
     @ModelAttribute("house")

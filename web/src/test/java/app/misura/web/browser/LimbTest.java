@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.openqa.selenium.By;
 import org.openqa.selenium.support.ui.Select;
 
 /** A limb that ends early, from the order to its pieces. */
@@ -87,14 +86,14 @@ class LimbTest extends InTheBrowser {
                         Proof.of(order.sheet()), garment, garment.choices().usual(order.answers())))
                 .spec();
         for (String line : List.of("top", "knee", "calf", "grip-band")) {
-            assertThat(browser.text("tr[data-of=" + line + "] .strong"))
+            assertThat(browser.text("tr[data-of=" + line + "] [data-finished]"))
                     .as(line)
                     .isEqualTo(
                             String.format(Locale.ROOT, "%.1f", spec.line(line).finished() / 10));
         }
         assertThat(browser.all("tr[data-of=ankle]")).isEmpty();
         assertThat(browser.text(".proofcut h2")).matches("Proof of the cut: all \\d+ hold");
-        browser.find("input[name=skin][value=numb]").findElement(By.xpath("..")).click();
+        browser.find("label[for=skin-numb]").click();
         browser.await("refused", () -> browser.text(".pieces").contains("a licensed fitter decides"));
         assertThat(browser.all("svg.pc")).isEmpty();
     }
@@ -126,7 +125,7 @@ class LimbTest extends InTheBrowser {
         browser.find("#entry").sendKeys("26");
         browser.find(".leaveout summary").click();
         browser.find(".leaveout button[value=refused]").click();
-        browser.await("held back", () -> browser.text("#heard").contains("stands in the entry"));
+        browser.await("held back", () -> browser.text("[data-held]").contains("stands in the entry"));
         assertThat(browser.find("#entry").getAttribute("value")).isEqualTo("26");
         assertThat(orders.get(id).sheet().leftOut()).isEmpty();
     }

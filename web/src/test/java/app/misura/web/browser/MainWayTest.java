@@ -45,7 +45,9 @@ class MainWayTest extends InTheBrowser {
         assertNumbers(order, "regular");
         browser.tabTo("input[name=fit]:checked");
         browser.type(Keys.ARROW_RIGHT);
-        browser.await("redrawn", () -> browser.text("tr[data-of=seat] .strong").equals("109.0"));
+        browser.await(
+                "redrawn",
+                () -> browser.text("tr[data-of=seat] [data-finished]").equals("109.0"));
         assertNumbers(orders.get(id), "easy");
         byte[] sheet = download("/orders/" + id + "/print/cut.pdf");
         try (var document = Loader.loadPDF(sheet)) {
@@ -101,7 +103,7 @@ class MainWayTest extends InTheBrowser {
                 .spec();
         for (String line :
                 List.of("waist", "seat", "knee", "hem", "rise", "inside-leg", "outside-leg", "crotch-loop")) {
-            assertThat(browser.text("tr[data-of=" + line + "] .strong"))
+            assertThat(browser.text("tr[data-of=" + line + "] [data-finished]"))
                     .as(line)
                     .isEqualTo(
                             String.format(Locale.ROOT, "%.1f", spec.line(line).finished() / 10));

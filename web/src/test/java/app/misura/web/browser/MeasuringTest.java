@@ -80,6 +80,43 @@ class MeasuringTest extends InTheBrowser {
         browser.await("back", () -> !browser.find("#keysdialog").isDisplayed());
     }
 
+    /** Only what changed is sent: after each way on, what stands on the page is what a fresh load would show. */
+    @Test
+    void whatThePageKeepsIsWhatItWouldBeSent() {
+        String id = newOrder("Kept Person");
+        setMarks();
+        browser.type("171", Keys.ENTER);
+        awaitStep("D1");
+        asFresh(id, "D1");
+        browser.type("103", Keys.chord(Keys.SHIFT, Keys.ENTER));
+        browser.await("again", () -> browser.all(".tries").size() == 1);
+        browser.script("document.getElementById('figure').own = 'still here'");
+        browser.type("103", Keys.chord(Keys.SHIFT, Keys.ENTER));
+        browser.await(
+                "twice", () -> browser.text(".tries").replaceAll("\\s+", " ").contains("103.0 103.0"));
+        assertThat(browser.script("return document.getElementById('figure').own"))
+                .as("the same step has the same figure, which is not sent again")
+                .isEqualTo("still here");
+        asFresh(id, "D1");
+        browser.type(Keys.ARROW_DOWN);
+        awaitStep("D2");
+        browser.type("58.5", Keys.ENTER);
+        awaitStep("D3");
+        asFresh(id, "D3");
+    }
+
+    private void asFresh(String id, String step) {
+        String parts =
+                "return Array.from(document.querySelectorAll('[data-mark]')).map(e => e.id + e.className + e.innerHTML).join('\\n')";
+        browser.await(
+                "settled",
+                () -> Boolean.TRUE.equals(browser.script(
+                        "return !document.querySelector('.htmx-request,.htmx-swapping,.htmx-settling')")));
+        Object kept = browser.script(parts);
+        at(id, step);
+        assertThat(kept).isEqualTo(browser.script(parts));
+    }
+
     @Test
     void aKeyThatIsACommandIsALetterInAnEntryThatIsNotEmpty() {
         newOrder("Typing Person");
@@ -259,7 +296,7 @@ class MeasuringTest extends InTheBrowser {
         String cm = newOrder("Fraction Person");
         String client = orders.get(cm).client().id();
         browser.driver().get(base + "/orders/new?client=" + client);
-        browser.find("input[name=unit][value=in]").click();
+        browser.find("label[for=unit-in]").click();
         browser.find("main form button[type=submit]").click();
         browser.waitFor("#measure");
         String id = orderId();

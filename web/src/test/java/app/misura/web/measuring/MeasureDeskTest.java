@@ -228,14 +228,15 @@ class MeasureDeskTest {
     @Test
     void theFigureCanBeTurned() {
         GarmentOrder order = order("P3=171");
-        String own = Objects.requireNonNull(view(order, "D1").figure()).svg();
+        String own =
+                Objects.requireNonNull(view(order, "D1").figure()).picture().svg();
         MeasureView turned =
                 desk.view(order, Visit.at(Place.step("D1", null), "measurer").turned("back"));
         assertThat(Objects.requireNonNull(turned.figure()).views())
                 .filteredOn(t -> t.now())
                 .singleElement()
                 .satisfies(t -> assertThat(t.id()).isEqualTo("back"));
-        assertThat(turned.figure().svg()).isNotEqualTo(own);
+        assertThat(turned.figure().picture().svg()).isNotEqualTo(own);
         assertThat(own).contains("tape").doesNotContain("style=");
     }
 

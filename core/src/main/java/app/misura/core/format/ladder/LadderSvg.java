@@ -1,8 +1,8 @@
 package app.misura.core.format.ladder;
 
-import app.misura.core.geometry.Tenths;
+import app.misura.core.format.markup.Markup;
+import app.misura.core.format.markup.Tenths;
 import app.misura.core.proof.Bracket;
-import java.util.Locale;
 
 /**
  * Draws the brackets of a ladder, and their signs. States are classes; the page's styles and the paper's give them form
@@ -13,13 +13,21 @@ public final class LadderSvg {
 
     /** The margin beside the rungs. Hidden from screen readers: the sums are said in words beside it. */
     public static String brackets(Ladder ladder) {
-        StringBuilder out = new StringBuilder();
-        out.append(String.format(
-                Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"brackets\" width=\"%1$s\" height=\"%2$s\" viewBox=\"0 0 %1$s %2$s\""
-                        + " aria-hidden=\"true\" focusable=\"false\">",
-                n(ladder.width()),
-                n(ladder.height())));
+        return drawn(ladder, n(ladder.width()), n(ladder.height()), "").toString();
+    }
+
+    /** The same for paper. @param width and {@code height} with their unit @param style how its classes look there */
+    public static Markup paper(Ladder ladder, String width, String height, String style) {
+        return drawn(ladder, width, height, style);
+    }
+
+    private static Markup drawn(Ladder ladder, String width, String height, String style) {
+        Markup out = new Markup();
+        String box = "0 0 " + n(ladder.width()) + " " + n(ladder.height());
+        begin(out, "brackets", width, height, box);
+        if (!style.isEmpty()) {
+            out.element("style", style);
+        }
         for (int layer = 0; layer < 4; layer++) {
             for (Drawn d : ladder.brackets()) {
                 if (layer(d) == layer) {
@@ -34,7 +42,26 @@ public final class LadderSvg {
         for (Drawn d : ladder.brackets()) {
             label(out, d, labels, ladder.metrics());
         }
-        return out.append("</svg>").toString();
+        return out.close("svg");
+    }
+
+    private static void begin(Markup out, String css, String width, String height, String box) {
+        out.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "class",
+                css,
+                "width",
+                width,
+                "height",
+                height,
+                "viewBox",
+                box,
+                "aria-hidden",
+                "true",
+                "focusable",
+                "false");
     }
 
     private static int layer(Drawn d) {
@@ -45,12 +72,15 @@ public final class LadderSvg {
         };
     }
 
-    private static String css(Drawn d) {
-        return "b-" + d.bracket().state().word().replace(' ', '-') + (d.active() ? " b-now" : "");
+    private static String css(Bracket.State state) {
+        return "b-" + state.word().replace(' ', '-');
     }
 
-    private static void lines(StringBuilder out, Drawn d) {
-        out.append("<g class=\"").append(css(d)).append("\">");
+    private static String css(Drawn d) {
+        return css(d.bracket().state()) + (d.active() ? " b-now" : "");
+    }
+
+    private static void lines(Markup out, Drawn d) {
         StringBuilder halo = new StringBuilder();
         StringBuilder firm = new StringBuilder();
         StringBuilder missing = new StringBuilder();
@@ -61,17 +91,17 @@ public final class LadderSvg {
         }
         String spine = spine(d);
         halo.append(spine);
-        boolean judged = d.bracket().isJudged();
-        (judged ? firm : missing).append(spine);
+        (d.bracket().isJudged() ? firm : missing).append(spine);
+        out.open("g", "class", css(d));
         path(out, "halo", halo);
         path(out, "firm", firm);
         path(out, "missing", missing);
-        out.append("</g>");
+        out.close();
     }
 
-    private static void path(StringBuilder out, String css, CharSequence d) {
+    private static void path(Markup out, String css, CharSequence d) {
         if (!d.isEmpty()) {
-            out.append("<path class=\"").append(css).append("\" d=\"").append(d).append("\"/>");
+            out.empty("path", "class", css, "d", d);
         }
     }
 
@@ -87,77 +117,56 @@ public final class LadderSvg {
                 + n(d.bottom()) + "V" + n(down + 3) + "l" + n(out) + " -3";
     }
 
-    private static void knots(StringBuilder out, Drawn d, Metrics m) {
-        out.append("<g class=\"").append(css(d)).append("\">");
+    private static void knots(Markup out, Drawn d, Metrics m) {
+        out.open("g", "class", css(d));
         for (Drawn.Knot knot : d.knots()) {
-            out.append("<circle class=\"knot")
-                    .append(knot.taken() ? "" : " missing")
-                    .append("\" cx=\"")
-                    .append(n(d.x()))
-                    .append("\" cy=\"")
-                    .append(n(knot.y()))
-                    .append("\" r=\"")
-                    .append(n(m.knot()))
-                    .append("\"/>");
+            String css = knot.taken() ? "knot" : "knot missing";
+            out.empty("circle", "class", css, "cx", n(d.x()), "cy", n(knot.y()), "r", n(m.knot()));
             double a = m.knot() * 0.48;
-            String sign = knot.sign().equals("=")
-                    ? "M" + n(d.x() - a) + " " + n(knot.y() - a * 0.5) + "h" + n(2 * a) + "m" + n(-2 * a) + " " + n(a)
-                            + "h" + n(2 * a)
-                    : "M" + n(d.x() - a) + " " + n(knot.y()) + "h" + n(2 * a) + "m" + n(-a) + " " + n(-a) + "v"
-                            + n(2 * a);
-            path(out, "sign", sign);
+            path(out, "sign", knot.sign().equals("=") ? equal(d.x(), knot.y(), a) : plus(d.x(), knot.y(), a));
         }
-        out.append("</g>");
+        out.close();
     }
 
-    private static void label(StringBuilder out, Drawn d, double x, Metrics m) {
+    private static String equal(double x, double y, double a) {
+        return "M" + n(x - a) + " " + n(y - a * 0.5) + "h" + n(2 * a) + "m" + n(-2 * a) + " " + n(a) + "h" + n(2 * a);
+    }
+
+    private static String plus(double x, double y, double a) {
+        return "M" + n(x - a) + " " + n(y) + "h" + n(2 * a) + "m" + n(-a) + " " + n(-a) + "v" + n(2 * a);
+    }
+
+    private static void label(Markup out, Drawn d, double x, Metrics m) {
         if (d.word().isEmpty()) {
             return;
         }
+        out.open("g", "class", css(d));
         Double at = d.breakAt();
-        out.append("<g class=\"").append(css(d)).append("\">");
-        if (at != null) {
-            double w = Math.max(52, 12 + 8.6 * d.word().length());
-            path(out, "leader", "M" + n(d.x() + 11) + " " + n(at) + "L" + n(x) + " " + n(d.labelY()));
-            out.append("<rect class=\"box\" x=\"")
-                    .append(n(x))
-                    .append("\" y=\"")
-                    .append(n(d.labelY() - 13))
-                    .append("\" width=\"")
-                    .append(n(Math.min(w, m.labels() - 2)))
-                    .append("\" height=\"26\" rx=\"2\"/>");
-            out.append("<text class=\"size\" x=\"")
-                    .append(n(x + Math.min(w, m.labels() - 2) / 2))
-                    .append("\" y=\"")
-                    .append(n(d.labelY() + 6))
-                    .append("\" text-anchor=\"middle\">")
-                    .append(d.word())
-                    .append("</text>");
+        if (at == null) {
+            out.element("text", d.word(), "class", "word", "x", n(x), "y", n(d.labelY() + 5));
         } else {
-            out.append("<text class=\"word\" x=\"")
-                    .append(n(x))
-                    .append("\" y=\"")
-                    .append(n(d.labelY() + 5))
-                    .append("\">")
-                    .append(d.word())
-                    .append("</text>");
+            double width = Math.min(Math.max(52, 12 + 8.6 * d.word().length()), m.labels() - 2);
+            path(out, "leader", "M" + n(d.x() + 11) + " " + n(at) + "L" + n(x) + " " + n(d.labelY()));
+            String y = n(d.labelY() - 13);
+            out.empty("rect", "class", "box", "x", n(x), "y", y, "width", n(width), "height", 26, "rx", 2);
+            String middle = n(x + width / 2);
+            String base = n(d.labelY() + 6);
+            out.element("text", d.word(), "class", "size", "x", middle, "y", base, "text-anchor", "middle");
         }
-        out.append("</g>");
+        out.close();
     }
 
-    /** A bracket's sign, 13 x 18: a square bracket open to the left with a third tick. */
+    /** A bracket's sign, 14 x 18: a square bracket open to the left with a third tick. */
     public static String sign(Bracket.State state) {
-        String css = "b-" + state.word().replace(' ', '-');
         String d = switch (state) {
             case GAP -> "M2 2H10V6l3 1.5M2 16H10V12l3 -1.5M4 9H8";
             case WRONG -> "M1 2H9V5.5l4 2M1 16H9V12.5l4 -2";
             case TO_COME -> "M10 3V7M10 11V15";
             default -> "M2 2H10V16H2M4 9H10";
         };
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"sign " + css
-                + "\" width=\"14\" height=\"18\" viewBox=\"0 0 14 18\" aria-hidden=\"true\" focusable=\"false\"><path d=\""
-                + d
-                + "\"/></svg>";
+        Markup out = new Markup();
+        begin(out, "sign " + css(state), "14", "18", "0 0 14 18");
+        return out.empty("path", "d", d).close().toString();
     }
 
     private static String n(double value) {

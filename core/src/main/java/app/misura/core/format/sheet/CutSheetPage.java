@@ -12,11 +12,6 @@ import java.util.Map;
 
 /** The cut sheet on paper: the choices, the table, the pieces small, the proof of the cut, what to look at. */
 public final class CutSheetPage {
-    private static final String STYLE =
-            ".n{text-align:right}td,th{padding:0.5mm 1.5mm;font-size:10pt;text-align:left}tr.row td{border-bottom:0.15mm solid #999}"
-                    + ".fin{font-weight:600;font-size:12pt}.st td{font-size:8.8pt;padding:0.35mm 1mm}.derived{font-style:italic}"
-                    + ".choices{margin:1.5mm 0}.cols{margin-top:3mm}.cols td{vertical-align:top}.pieces{width:90mm}.right{text-align:right}.mark{width:8mm}";
-
     private final FormPage.Head head;
     private final CutSpec spec;
     private final Proof proof;
@@ -28,7 +23,7 @@ public final class CutSheetPage {
         this.spec = spec;
         this.proof = proof;
         this.table = CutTable.of(spec, form);
-        this.out = PrintPage.begin("Cut sheet, " + head.client(), paper, STYLE);
+        this.out = PrintPage.begin("Cut sheet, " + head.client(), paper, "cut");
     }
 
     /** @param paper {@code A4} or {@code letter} */

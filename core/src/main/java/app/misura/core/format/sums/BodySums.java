@@ -2,10 +2,11 @@ package app.misura.core.format.sums;
 
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
-import app.misura.core.body.Picture;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
-import app.misura.core.geometry.Tenths;
+import app.misura.core.format.figure.FigurePicture;
+import app.misura.core.format.markup.Markup;
+import app.misura.core.format.markup.Tenths;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.measure.Kind;
@@ -13,7 +14,6 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The sums as lengths, to one scale: those that stand on the floor beside the body at their true heights, the parts
@@ -29,7 +29,7 @@ public final class BodySums {
     private static final double[][] PLACES = {{22, 74}, {312, 368}};
 
     private final Proof proof;
-    private final StringBuilder out = new StringBuilder();
+    private final Markup out = new Markup();
     private final List<Bracket> upright;
     private final double unit;
     private final double floor = LEG_HEIGHT - 8;
@@ -69,11 +69,17 @@ public final class BodySums {
                 .filter(b -> !upright.contains(b))
                 .toList();
         double height = LEG_HEIGHT + flat.size() * FLAT;
-        out.append(String.format(
-                Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"sumsfig\" viewBox=\"0 0 %s %s\" role=\"img\"><title>The sums drawn on the body</title>",
-                n(WIDTH),
-                n(height)));
+        out.open(
+                        "svg",
+                        "xmlns",
+                        "http://www.w3.org/2000/svg",
+                        "class",
+                        "sumsfig",
+                        "viewBox",
+                        "0 0 " + n(WIDTH) + " " + n(height),
+                        "role",
+                        "img")
+                .element("title", "The sums drawn on the body");
         body();
         for (int i = 0; i < upright.size(); i++) {
             leg(upright.get(i), PLACES[i][0], PLACES[i][1]);
@@ -83,7 +89,7 @@ public final class BodySums {
             flat(bracket, y);
             y += FLAT;
         }
-        return out.append("</svg>").toString();
+        return out.close("svg").toString();
     }
 
     private void body() {
@@ -92,19 +98,12 @@ public final class BodySums {
         double band = body.level("band");
         double top = floor - (band + 12) * unit;
         double half = (body.hipHalfWidth() + 0.8) * unit;
-        out.append("<defs><clipPath id=\"below\"><rect x=\"")
-                .append(n(213 - half))
-                .append("\" y=\"")
-                .append(n(Math.max(0, top)))
-                .append("\" width=\"")
-                .append(n(2 * half))
-                .append("\" height=\"")
-                .append(n(LEG_HEIGHT))
-                .append("\"/></clipPath></defs>");
-        String outline = Picture.outline(body, 213, floor, unit);
-        out.append("<path class=\"body\" stroke-width=\"1.8\" clip-path=\"url(#below)\" d=\"")
-                .append(outline)
-                .append("\"/>");
+        out.open("defs").open("clipPath", "id", "below");
+        String left = n(213 - half);
+        out.empty("rect", "x", left, "y", n(Math.max(0, top)), "width", n(2 * half), "height", n(LEG_HEIGHT));
+        out.close("clipPath").close("defs");
+        String outline = FigurePicture.outline(body, 213, floor, unit);
+        out.empty("path", "class", "body", "stroke-width", 1.8, "clip-path", "url(#below)", "d", outline);
         for (double y : new double[] {band, crotch, body.level("knee"), 0}) {
             path("lvl", "M0 " + n(floor - y * unit) + "H" + n(WIDTH));
         }
@@ -137,23 +136,9 @@ public final class BodySums {
                 "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M"
                         + n(x - 6) + " " + n(to) + "H" + n(x + 6));
         double middle = (from + to) / 2 + 5;
-        out.append("<text")
-                .append(bad ? " class=\"badtext\"" : "")
-                .append(" x=\"")
-                .append(n(x + 7))
-                .append("\" y=\"")
-                .append(n(middle))
-                .append("\"><tspan font-weight=\"650\">")
-                .append(id)
-                .append("</tspan></text><text")
-                .append(bad ? " class=\"badtext\"" : "")
-                .append(" x=\"")
-                .append(n(x + 7))
-                .append("\" y=\"")
-                .append(n(middle + 17))
-                .append("\">")
-                .append(text(id))
-                .append("</text>");
+        out.open("text", "class", bad ? "badtext" : null, "x", n(x + 7), "y", n(middle));
+        out.element("tspan", id.toString(), "font-weight", 650).close();
+        out.element("text", text(id), "class", bad ? "badtext" : null, "x", n(x + 7), "y", n(middle + 17));
         return to;
     }
 
@@ -180,14 +165,17 @@ public final class BodySums {
         path("hatch", hatch.toString());
         path("over", "M" + n(left) + " " + n(top) + "H" + n(right) + "V" + n(bottom) + "H" + n(left) + "Z");
         Length gap = java.util.Objects.requireNonNull(bracket.gap());
-        out.append("<text class=\"badtext\" text-anchor=\"middle\" x=\"")
-                .append(n((left + right) / 2))
-                .append("\" y=\"")
-                .append(n(top - 7))
-                .append("\">")
-                .append(LengthText.column(gap.abs(), proof.sheet().unit()))
-                .append(gap.isPositive() ? " over" : " short")
-                .append("</text>");
+        out.element(
+                "text",
+                LengthText.column(gap.abs(), proof.sheet().unit()) + (gap.isPositive() ? " over" : " short"),
+                "class",
+                "badtext",
+                "text-anchor",
+                "middle",
+                "x",
+                n((left + right) / 2),
+                "y",
+                n(top - 7));
     }
 
     private void flat(Bracket bracket, double y) {
@@ -209,23 +197,16 @@ public final class BodySums {
             boolean bad = proof.suspected().contains(id);
             double w = cm(id) * each;
             path(bad ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");
-            out.append("<text")
-                    .append(bad ? " class=\"badtext\"" : "")
-                    .append(" x=\"")
-                    .append(n(x + 8))
-                    .append("\" y=\"")
-                    .append(n(y + 17))
-                    .append("\"><tspan font-weight=\"650\">")
-                    .append(id)
-                    .append("</tspan> ")
-                    .append(text(id))
-                    .append("</text>");
+            out.open("text", "class", bad ? "badtext" : null, "x", n(x + 8), "y", n(y + 17));
+            out.element("tspan", id.toString(), "font-weight", 650)
+                    .text(" " + text(id))
+                    .close();
             x += w;
         }
     }
 
     private void path(String css, String d) {
-        out.append("<path class=\"").append(css).append("\" d=\"").append(d).append("\"/>");
+        out.empty("path", "class", css, "d", d);
     }
 
     private static String n(double v) {

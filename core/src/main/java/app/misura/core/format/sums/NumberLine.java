@@ -1,66 +1,98 @@
 package app.misura.core.format.sums;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.format.markup.Markup;
+import app.misura.core.format.markup.Tenths;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** A number line: what was read as a cross, what the others say as a band. */
 public final class NumberLine {
     private static final double WIDTH = 374;
 
-    private NumberLine() {}
+    private final double read;
+    private final Adjustment.Correction correction;
+    private final Unit unit;
+    private final double from;
+    private final double range;
+    private final Markup out = new Markup();
 
-    /** @param read the reading, in the unit of the correction */
-    public static String svg(double read, Adjustment.Correction correction, Unit unit) {
+    private NumberLine(double read, Adjustment.Correction correction, Unit unit) {
+        this.read = read;
+        this.correction = correction;
+        this.unit = unit;
         double low = Math.min(read, correction.suggested() - correction.suggestedSd());
         double high = Math.max(read, correction.suggested() + correction.suggestedSd());
         double margin = Math.max((high - low) * 0.28, unit == Unit.CM ? 2 : 0.8);
-        double from = low - margin;
-        double each = (WIDTH - 20) / (high - low + 2 * margin);
-        StringBuilder out = new StringBuilder();
-        out.append(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"bandfig\" viewBox=\"0 0 374 96\" role=\"img\"><title>What was read and what the others say</title>");
-        double b0 = x(correction.suggested() - correction.suggestedSd(), from, each);
-        double b1 = x(correction.suggested() + correction.suggestedSd(), from, each);
-        double middle = x(correction.suggested(), from, each);
-        double at = x(read, from, each);
-        out.append(f(
-                "<rect class=\"band\" x=\"%.1f\" y=\"34\" width=\"%.1f\" height=\"22\"/><path class=\"mid\" d=\"M%.1f 30V60\"/>",
-                b0, b1 - b0, middle));
-        out.append("<path class=\"axis\" d=\"M4 56H370");
-        double step = step(high - low + 2 * margin);
-        StringBuilder labels = new StringBuilder();
-        for (double v = Math.ceil(from / step) * step; x(v, from, each) < WIDTH - 8; v += step) {
-            out.append(f("M%.1f 52V60", x(v, from, each)));
-            labels.append(f(
-                    "<text text-anchor=\"middle\" x=\"%.1f\" y=\"78\">%s</text>",
-                    x(v, from, each), step < 1 ? f("%.1f", v) : f("%.0f", v)));
-        }
-        out.append("\"/>").append(labels);
-        out.append(f("<path class=\"cross\" d=\"M%.1f 40l12 12m0 -12l-12 12\"/>", at - 6));
+        this.from = low - margin;
+        this.range = high - low + 2 * margin;
+    }
+
+    /** @param read the reading, in the unit of the correction */
+    public static String svg(double read, Adjustment.Correction correction, Unit unit) {
+        return new NumberLine(read, correction, unit).draw();
+    }
+
+    private String draw() {
+        out.open(
+                        "svg",
+                        "xmlns",
+                        "http://www.w3.org/2000/svg",
+                        "class",
+                        "bandfig",
+                        "viewBox",
+                        "0 0 374 96",
+                        "role",
+                        "img")
+                .element("title", "What was read and what the others say");
+        double middle = x(correction.suggested());
+        double left = x(correction.suggested() - correction.suggestedSd());
+        double right = x(correction.suggested() + correction.suggestedSd());
+        out.empty("rect", "class", "band", "x", n(left), "y", 34, "width", n(right - left), "height", 22);
+        out.empty("path", "class", "mid", "d", "M" + n(middle) + " 30V60");
+        axis();
+        double at = x(read);
+        out.empty("path", "class", "cross", "d", "M" + n(at - 6) + " 40l12 12m0 -12l-12 12");
         boolean readRight = at > middle;
-        out.append(f(
-                "<text class=\"says\" text-anchor=\"%s\" x=\"%.1f\" y=\"20\">= the others say %s</text>",
-                readRight ? "end" : "start",
-                readRight
-                        ? Math.max(180, Math.min(middle + 60, at - 66))
-                        : Math.min(194, Math.max(middle - 60, at + 66)),
-                plusMinus(correction, unit)));
-        out.append(f(
-                "<text class=\"read\" text-anchor=\"%s\" x=\"%.1f\" y=\"20\">≠ read %s</text>",
-                readRight ? "end" : "start",
-                readRight ? Math.min(WIDTH - 2, at + 40) : Math.max(2, at - 40),
-                text(read, unit)));
-        return out.append("</svg>").toString();
+        double said = readRight
+                ? Math.max(180, Math.min(middle + 60, at - 66))
+                : Math.min(194, Math.max(middle - 60, at + 66));
+        word("says", "= the others say " + plusMinus(), readRight, said);
+        word(
+                "read",
+                "≠ read " + text(read),
+                readRight,
+                readRight ? Math.min(WIDTH - 2, at + 40) : Math.max(2, at - 40));
+        return out.close("svg").toString();
     }
 
-    private static String plusMinus(Adjustment.Correction c, Unit unit) {
-        return text(c.suggested(), unit) + " ± " + f("%.1f", c.suggestedSd());
+    private void axis() {
+        double step = step(range);
+        List<Double> ticks = new ArrayList<>();
+        for (double v = Math.ceil(from / step) * step; x(v) < WIDTH - 8; v += step) {
+            ticks.add(v);
+        }
+        String marks = ticks.stream().map(v -> "M" + n(x(v)) + " 52V60").collect(Collectors.joining());
+        out.empty("path", "class", "axis", "d", "M4 56H370" + marks);
+        for (double v : ticks) {
+            out.element("text", f(step < 1 ? "%.1f" : "%.0f", v), "text-anchor", "middle", "x", n(x(v)), "y", 78);
+        }
     }
 
-    private static String text(double value, Unit unit) {
+    private void word(String css, String words, boolean end, double x) {
+        out.element("text", words, "class", css, "text-anchor", end ? "end" : "start", "x", n(x), "y", 20);
+    }
+
+    private String plusMinus() {
+        return text(correction.suggested()) + " ± " + f("%.1f", correction.suggestedSd());
+    }
+
+    private String text(double value) {
         return unit == Unit.CM
                 ? f("%.1f", value)
                 : LengthText.rounded(
@@ -77,8 +109,12 @@ public final class NumberLine {
         return 100;
     }
 
-    private static double x(double value, double from, double each) {
-        return 10 + (value - from) * each;
+    private double x(double value) {
+        return 10 + (value - from) * (WIDTH - 20) / range;
+    }
+
+    private static String n(double v) {
+        return Tenths.of(v);
     }
 
     private static String f(String format, Object... values) {

@@ -2,6 +2,7 @@ package app.misura.core.format.markup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -67,5 +68,18 @@ class MarkupTest {
         assertThat(Markup.number(-0.0001)).isEqualTo("0");
         assertThat(Markup.number(1.23456)).isEqualTo("1.235");
         assertThat(new Markup().empty("circle", "r", 7).toString()).isEqualTo("<circle r=\"7\"/>");
+    }
+
+    @Test
+    void tenthsAreWrittenShort() {
+        assertThat(Tenths.of(12.34)).isEqualTo("12.3");
+        assertThat(Tenths.of(7)).isEqualTo("7");
+        assertThat(Tenths.of(-0.46)).isEqualTo("-0.5");
+        assertThat(Tenths.of(-0.04)).isEqualTo("0");
+        Random random = new Random(SEED);
+        for (int i = 0; i < 10_000; i++) {
+            double value = (random.nextDouble() - 0.5) * 5000;
+            assertThat(Double.parseDouble(Tenths.of(value))).as("seed %d", SEED).isEqualTo(value, within(0.0501));
+        }
     }
 }

@@ -1,0 +1,85 @@
+package app.misura.core.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Where a tape lies, as data.
+ *
+ * <pre>
+ * path  = "none" | band | run
+ * band  = "band:" part "@" where [ "." side ]     closed, level round a part: trunk leg foot kneeBent; across an arm,
+ *         where is a share of its length
+ * run   = point { link point }                    start is the first point, direction is the order
+ * point = landmark [ "@" level [ ("+" | "-") cm ] ] [ "." side ]
+ * link  = "&gt;f" over the front, "&gt;b" round the back, "&gt;s" along the side that faces us, "&gt;i" along the inner side,
+ *         "&gt;u" through the crotch, "&gt;h" hidden, "-" straight and taut, "|" upright beside the body, "||" upright in place
+ * </pre>
+ */
+public sealed interface TapePath {
+    record None() implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return this;
+        }
+    }
+
+    record Band(String part, String where, char side) implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return new Band(part, where, side == 'L' ? 'R' : 'L');
+        }
+    }
+
+    /** @param links one fewer than points */
+    record Run(List<String> points, List<String> links) implements TapePath {
+        @Override
+        public TapePath mirrored() {
+            return new Run(points.stream().map(Run::other).toList(), links);
+        }
+
+        private static String other(String point) {
+            return point.endsWith(".R")
+                    ? point.substring(0, point.length() - 1) + "L"
+                    : point.endsWith(".L") ? point.substring(0, point.length() - 1) + "R" : point;
+        }
+    }
+
+    /** The same path on the other side of the body; mirrored twice it is the path itself. */
+    TapePath mirrored();
+
+    List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
+    Pattern BAND = Pattern.compile("band:(trunk|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
+
+    /** @throws IllegalArgumentException if the text is no path */
+    static TapePath parse(String text) {
+        if (text.equals("none")) {
+            return new None();
+        }
+        Matcher band = BAND.matcher(text);
+        if (band.matches()) {
+            return new Band(
+                    band.group(1),
+                    band.group(2),
+                    band.group(3) == null ? 'R' : band.group(3).charAt(0));
+        }
+        String[] tokens = text.trim().split("\\s+");
+        List<String> points = new ArrayList<>();
+        List<String> links = new ArrayList<>();
+        for (int i = 0; i < tokens.length; i++) {
+            if (i % 2 == 0) {
+                points.add(tokens[i]);
+            } else if (LINKS.contains(tokens[i])) {
+                links.add(tokens[i]);
+            } else {
+                throw new IllegalArgumentException("\"" + tokens[i] + "\" is no link; links are " + LINKS);
+            }
+        }
+        if (points.size() < 2 || points.size() != links.size() + 1) {
+            throw new IllegalArgumentException("\"" + text + "\" is no path");
+        }
+        return new Run(List.copyOf(points), List.copyOf(links));
+    }
+}
