@@ -21,22 +21,25 @@ class PackageMapTest {
             .importPackages("app.misura.web");
 
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
-            Map.entry("store", List.of()),
-            Map.entry("account", List.of("store")),
-            Map.entry("security", List.of("account", "store")),
-            Map.entry("ui", List.of("account", "store")),
-            Map.entry("client", List.of("store")),
-            Map.entry("form", List.of("store")),
+            Map.entry("id", List.of()),
+            Map.entry("problem", List.of()),
+            Map.entry("account", List.of("id")),
+            Map.entry("security", List.of("account", "id", "problem")),
+            Map.entry("ui", List.of("account", "id")),
+            Map.entry("client", List.of("id")),
+            Map.entry("form", List.of("id")),
             Map.entry("house", List.of("account", "ui")),
-            Map.entry("order", List.of("client", "form", "store", "ui")),
-            Map.entry("measuring", List.of("order", "client", "account", "store", "ui")),
+            Map.entry("reading", List.of("id")),
+            Map.entry("order", List.of("client", "form", "reading", "id", "ui")),
+            Map.entry("client.page", List.of("client", "order", "account", "id", "ui")),
+            Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
-            Map.entry("cutting", List.of("order", "account", "store", "ui")),
-            Map.entry("print", List.of("order", "client", "cutting", "account", "store", "ui")),
+            Map.entry("cutting", List.of("order", "account", "id", "ui")),
+            Map.entry("print", List.of("order", "reading", "client", "cutting", "account", "id", "ui")),
             Map.entry("today", List.of("order", "client", "ui")),
-            Map.entry("api", List.of("order", "client", "store")),
+            Map.entry("api", List.of("order", "reading", "client", "id", "problem")),
             Map.entry("api.described", List.of("api")),
-            Map.entry("demo", List.of("order", "client", "account")));
+            Map.entry("demo", List.of("order", "reading", "client", "account")));
 
     static List<String> packages() {
         return MAY_USE.keySet().stream().sorted().toList();

@@ -14,7 +14,7 @@ import app.misura.core.reading.Strike;
 import app.misura.web.client.Client;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Stage;
-import app.misura.web.order.StoredReading;
+import app.misura.web.reading.StoredReading;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -12,7 +12,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * How far the measuring of one sheet has come. Made anew at every reading; the same sheet and marks give the same course.
@@ -24,7 +26,7 @@ public final class Course {
     private final Proof proof;
     private final Marks marks;
     private final List<Step> steps;
-    private final List<Sheet.Slot> slots;
+    private final Map<String, List<Sheet.Slot>> slots;
     private final List<Step> moved;
     private final List<Bracket> brackets;
 
@@ -35,7 +37,8 @@ public final class Course {
         this.proof = proof;
         this.marks = marks;
         this.passes = passes;
-        this.slots = proof.sheet().allSlots();
+        this.slots = proof.sheet().allSlots().stream()
+                .collect(Collectors.groupingBy(slot -> slot.step().label()));
         this.steps = proof.sheet().form().asked(proof.sheet().answers()).stream()
                 .filter(s -> !s.isDerived())
                 .toList();
@@ -69,7 +72,7 @@ public final class Course {
 
     /** The values of one step: none for a mark, two where both sides are taken. */
     public List<Sheet.Slot> slots(Step step) {
-        return slots.stream().filter(s -> s.step().equals(step)).toList();
+        return slots.getOrDefault(step.label(), List.of());
     }
 
     /** Whether a mark is set, or every value of a step read. */

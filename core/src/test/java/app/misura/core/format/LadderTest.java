@@ -82,7 +82,7 @@ class LadderTest {
         assertThat(loop.word()).isEqualTo("waits S5");
         assertThat(drawn(ladder, "rise").word()).isEqualTo("waits M1");
         assertThat(ladder.rung("rise")).isEmpty();
-        String svg = LadderSvg.brackets(ladder);
+        String svg = LadderSvg.brackets(ladder).toString();
         assertThat(svg)
                 .contains("waits S5")
                 .doesNotContain("25.5")

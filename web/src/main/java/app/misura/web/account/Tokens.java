@@ -1,7 +1,7 @@
 package app.misura.web.account;
 
-import app.misura.web.store.Digest;
-import app.misura.web.store.Ids;
+import app.misura.web.id.Digest;
+import app.misura.web.id.Ids;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;

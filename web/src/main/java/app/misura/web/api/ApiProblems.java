@@ -2,7 +2,7 @@ package app.misura.web.api;
 
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonRefused;
-import app.misura.web.store.NotThere;
+import app.misura.web.id.NotThere;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

@@ -25,7 +25,7 @@ import app.misura.core.format.sheet.PatternSheet;
 import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.proof.Proof;
-import app.misura.web.store.NotThere;
+import app.misura.web.id.NotThere;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -2,29 +2,25 @@ package app.misura.web.api;
 
 import app.misura.core.cut.Cutting;
 import app.misura.core.format.json.JsonFault;
-import app.misura.core.format.json.JsonText;
 import app.misura.core.format.json.ProblemDoc;
-import java.nio.charset.StandardCharsets;
+import app.misura.web.problem.ProblemWriter;
 import java.util.List;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 /** Answers that are problem documents. */
 final class Problem {
-    private static final MediaType TYPE = MediaType.parseMediaType("application/problem+json");
-
     private Problem() {}
 
     static ResponseEntity<byte[]> of(int status, String title, String detail, List<JsonFault> faults) {
-        return answer(ProblemDoc.of(status, title, detail, faults));
+        return ProblemWriter.answer(ProblemDoc.of(status, title, detail, faults));
     }
 
     static ResponseEntity<byte[]> of(int status, String title, String detail) {
-        return answer(ProblemDoc.of(status, title, detail));
+        return ProblemWriter.answer(ProblemDoc.of(status, title, detail));
     }
 
     static ResponseEntity<byte[]> inputsFight(Cutting.Refused refused) {
-        return answer(new ProblemDoc(
+        return ProblemWriter.answer(new ProblemDoc(
                 "/problems/inputs-fight",
                 "Two inputs fight each other",
                 422,
@@ -40,13 +36,7 @@ final class Problem {
         List<JsonFault> faults = notSo.choices().stream()
                 .map(d -> new JsonFault("/choices/" + d.json().replace('.', '/'), notSo.sentence()))
                 .toList();
-        return answer(
+        return ProblemWriter.answer(
                 new ProblemDoc("/problems/choice", "This choice cannot be cut", 422, notSo.sentence(), faults, null));
-    }
-
-    private static ResponseEntity<byte[]> answer(ProblemDoc problem) {
-        return ResponseEntity.status(problem.status())
-                .contentType(TYPE)
-                .body(JsonText.write(problem).getBytes(StandardCharsets.UTF_8));
     }
 }

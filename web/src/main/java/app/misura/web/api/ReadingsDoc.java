@@ -4,7 +4,7 @@ import app.misura.core.format.json.LeftOutDoc;
 import app.misura.core.format.json.OneOf;
 import app.misura.core.format.json.ReadingDoc;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.StoredReading;
+import app.misura.web.reading.StoredReading;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

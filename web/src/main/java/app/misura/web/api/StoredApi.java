@@ -15,8 +15,9 @@ import app.misura.core.reading.Reading;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
+import app.misura.web.reading.NewReading;
+import app.misura.web.reading.Readings;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URI;
@@ -47,12 +48,14 @@ class StoredApi {
 
     private final Clients clients;
     private final Orders orders;
+    private final Readings readings;
     private final OrderForms forms;
     private final Clock clock;
 
-    StoredApi(Clients clients, Orders orders, OrderForms forms, Clock clock) {
+    StoredApi(Clients clients, Orders orders, Readings readings, OrderForms forms, Clock clock) {
         this.clients = clients;
         this.orders = orders;
+        this.readings = readings;
         this.forms = forms;
         this.clock = clock;
     }
@@ -186,7 +189,7 @@ class StoredApi {
             in.fault("readings", "must hold at least one reading");
         }
         in.finish();
-        Orders.Kept kept = orders.keep(id, wanted, leftOut, who.getName());
+        Readings.Kept kept = readings.keep(id, wanted, leftOut, who.getName());
         return created(
                 "/api/v1/orders/" + id + "/readings",
                 kept.added() == 0 ? 200 : 201,

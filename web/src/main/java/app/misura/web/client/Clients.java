@@ -2,8 +2,8 @@ package app.misura.web.client;
 
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
-import app.misura.web.store.Ids;
-import app.misura.web.store.NotThere;
+import app.misura.web.id.Ids;
+import app.misura.web.id.NotThere;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;

@@ -1,5 +1,5 @@
 /**
- * Whom do we dress? Uses store.
+ * Whom do we dress? Their pages stand in {@code client.page}. Uses id.
  */
 @NullMarked
 package app.misura.web.client;

@@ -6,8 +6,8 @@ import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
 import app.misura.core.proof.Proof;
+import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.store.NotThere;
 
 /** What an order is cut to, and what was chosen for its cut. */
 public final class CutChoices {

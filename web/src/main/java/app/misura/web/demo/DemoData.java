@@ -16,9 +16,10 @@ import app.misura.web.account.Role;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
 import app.misura.web.order.Stage;
+import app.misura.web.reading.NewReading;
+import app.misura.web.reading.Readings;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
@@ -46,6 +47,7 @@ public class DemoData implements ApplicationRunner {
     private final Accounts accounts;
     private final Clients clients;
     private final Orders orders;
+    private final Readings readings;
     private final OrderForms forms;
     private final Clock clock;
     private final Filler filler;
@@ -56,6 +58,7 @@ public class DemoData implements ApplicationRunner {
             Accounts accounts,
             Clients clients,
             Orders orders,
+            Readings readings,
             OrderForms forms,
             Clock clock,
             Filler filler) {
@@ -63,6 +66,7 @@ public class DemoData implements ApplicationRunner {
         this.accounts = accounts;
         this.clients = clients;
         this.orders = orders;
+        this.readings = readings;
         this.forms = forms;
         this.clock = clock;
         this.filler = filler;
@@ -144,32 +148,33 @@ public class DemoData implements ApplicationRunner {
                         doc.options() == null ? Map.of() : doc.options()),
                 "owner");
         Instant at = clock.instant().minusSeconds(3 * 3600);
-        List<NewReading> readings = new ArrayList<>();
+        List<NewReading> taken = new ArrayList<>();
         List<Integer> struck = new ArrayList<>();
         for (String entry :
                 doc.readings().isBlank() ? new String[0] : doc.readings().split(" ")) {
             String[] parts = entry.split("=", 2);
             if (parts.length == 1) {
-                orders.setMark(order.id(), parts[0], "measurer");
+                readings.setMark(order.id(), parts[0], "measurer");
                 continue;
             }
             Optional<LeftOut.Why> out = LeftOut.Why.named(parts[1]);
             if (out.isPresent()) {
                 LeftOut left = new LeftOut(ValueId.parse(parts[0]), out.get(), "");
-                orders.leaveOut(order.id(), List.of(left), "measurer");
+                readings.leaveOut(order.id(), List.of(left), "measurer");
                 continue;
             }
             at = at.plusSeconds(40);
             boolean strike = parts[1].startsWith("!");
             String text = (strike ? parts[1].substring(1) : parts[1]).replace('_', ' ');
             if (strike) {
-                struck.add(readings.size());
+                struck.add(taken.size());
             }
-            readings.add(new NewReading(reading(order.form(), parts[0], text, at, client), null));
+            taken.add(new NewReading(reading(order.form(), parts[0], text, at, client), null));
         }
-        if (!readings.isEmpty()) {
-            Orders.Kept kept = orders.keep(order.id(), readings);
-            struck.forEach(i -> orders.strike(order.id(), kept.readings().get(i).id(), "tape twisted", "measurer"));
+        if (!taken.isEmpty()) {
+            Readings.Kept kept = readings.keep(order.id(), taken);
+            struck.forEach(
+                    i -> readings.strike(order.id(), kept.readings().get(i).id(), "tape twisted", "measurer"));
         }
         orders.move(order.id(), doc.stage());
     }

@@ -4,7 +4,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.measure.Catalogue;
-import app.misura.web.store.Digest;
+import app.misura.web.id.Digest;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

@@ -7,11 +7,12 @@ import app.misura.core.reading.Judged;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
-import app.misura.web.order.StoredReading;
-import app.misura.web.store.NotThere;
+import app.misura.web.reading.NewReading;
+import app.misura.web.reading.Readings;
+import app.misura.web.reading.StoredReading;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.time.Clock;
@@ -34,11 +35,13 @@ class KeepController {
     private static final int LONGEST_KEY = 60;
 
     private final Orders orders;
+    private final Readings readings;
     private final MeasureDesk desk;
     private final Clock clock;
 
-    KeepController(Orders orders, MeasureDesk desk, Clock clock) {
+    KeepController(Orders orders, Readings readings, MeasureDesk desk, Clock clock) {
         this.orders = orders;
+        this.readings = readings;
         this.desk = desk;
         this.clock = clock;
     }
@@ -73,7 +76,7 @@ class KeepController {
             return MeasureController.page(target);
         }
         NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));
-        List<StoredReading> stored = orders.keep(id, List.of(reading)).readings();
+        List<StoredReading> stored = readings.keep(id, List.of(reading)).readings();
         Place onward = then.equals("again")
                 ? Place.step(step, slot.side())
                 : Place.of(order.with(stored).course().after(asked));
@@ -121,7 +124,7 @@ class KeepController {
         Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
         LeftOut.Why reason = LeftOut.Why.named(why)
                 .orElseThrow(() -> new NotThere("There is no such reason to leave a step out: " + clip(why) + "."));
-        orders.leaveOut(id, List.of(new LeftOut(slot.id(), reason, "")), who.getName());
+        readings.leaveOut(id, List.of(new LeftOut(slot.id(), reason, "")), who.getName());
         return "redirect:" + Place.of(orders.get(id).course().after(asked)).address(id, null);
     }
 
@@ -134,7 +137,7 @@ class KeepController {
             Principal who) {
         GarmentOrder order = orders.get(id);
         Sheet.Slot slot = slot(order, taking(order, step), Place.of(step, side, null));
-        orders.takeBack(id, slot.id(), who.getName());
+        readings.takeBack(id, slot.id(), who.getName());
         return "redirect:" + Place.step(step, slot.side()).address(id, null);
     }
 
@@ -157,7 +160,7 @@ class KeepController {
                 .find(step)
                 .filter(Step::isMark)
                 .orElseThrow(() -> new NotThere("This form has no mark " + clip(step) + "."));
-        orders.setMark(id, mark.label(), who.getName());
+        readings.setMark(id, mark.label(), who.getName());
         Place onward = back != null
                 ? Place.step(back, null)
                 : Place.of(orders.get(id).course().after(mark));
@@ -180,7 +183,7 @@ class KeepController {
                 .map(Gate.Question::key)
                 .filter(question::contains)
                 .toList();
-        orders.passGate(id, gate.part().letter(), asked, who.getName());
+        readings.passGate(id, gate.part().letter(), asked, who.getName());
         Place onward = orders.get(id)
                 .course()
                 .firstAfter(gate.part())
@@ -201,7 +204,7 @@ class KeepController {
                 .map(StoredReading::reading)
                 .orElseThrow(() -> new NotThere("This reading is not on this order."));
         String why = reason.isBlank() ? "taken again" : reason.strip();
-        orders.strike(id, reading, clip(why), who.getName());
+        readings.strike(id, reading, clip(why), who.getName());
         return "redirect:" + Place.step(struck.step(), struck.side()).address(id, null);
     }
 }

@@ -11,7 +11,7 @@ import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.StoredReading;
+import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;

@@ -14,7 +14,7 @@ import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.StoredReading;
+import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.Say;
 import java.util.ArrayList;
 import java.util.List;

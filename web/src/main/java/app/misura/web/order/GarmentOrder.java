@@ -7,6 +7,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
+import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.Lately;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -1,16 +1,12 @@
 package app.misura.web.order;
 
-import app.misura.core.figure.View;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
-import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
-import app.misura.web.ui.FigureView;
-import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;
@@ -45,37 +41,6 @@ class OrderController {
         this.clients = clients;
         this.forms = forms;
         this.clock = clock;
-    }
-
-    /** An order as a client's page lists it. */
-    record Line(String id, int number, String title, String needed, String state, List<String> signs, String stage) {
-        static Line of(GarmentOrder order) {
-            Proof proof = order.proof();
-            return new Line(
-                    order.id(),
-                    order.number(),
-                    order.title(),
-                    Say.day(order.neededOn()),
-                    proof.sentence().head(),
-                    proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
-                    order.stage().word());
-        }
-    }
-
-    @GetMapping("/clients/{id}")
-    String client(@PathVariable String id, Model model) {
-        Client client = clients.get(id);
-        List<GarmentOrder> all = orders.of(id);
-        model.addAttribute("client", client);
-        model.addAttribute(
-                "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
-        model.addAttribute("orders", all.stream().map(Line::of).toList());
-        all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
-            Proof proof = Proof.of(o.sheet());
-            model.addAttribute(
-                    "figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
-        });
-        return "client";
     }
 
     /** An empty order, or what was typed of one, with the questions of the form that is chosen. */

@@ -1,5 +1,5 @@
 /**
- * What was ordered, and what is on its sheet? Uses client, form, store and ui.
+ * What was ordered, and what is on its sheet? Uses client, form, reading, id and ui.
  */
 @NullMarked
 package app.misura.web.order;

@@ -1,5 +1,6 @@
 package app.misura.web.security;
 
+import app.misura.web.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -33,7 +34,7 @@ final class ApiGate extends OncePerRequestFilter {
     /** Says that a name failed too often, and how long it waits. */
     static void heldUp(HttpServletResponse response, Duration left) throws IOException {
         response.setHeader("Retry-After", String.valueOf(left.toSeconds() + 1));
-        ApiProblems.write(response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
+        ProblemWriter.write(response, 429, "Too many failed sign-ins", "This name failed to sign in ten times; wait.");
     }
 
     private static Optional<String> name(@org.jspecify.annotations.Nullable String header) {

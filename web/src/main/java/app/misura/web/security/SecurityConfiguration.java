@@ -1,6 +1,7 @@
 package app.misura.web.security;
 
 import app.misura.web.account.Tokens;
+import app.misura.web.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
 import java.time.Duration;
 import org.springframework.context.annotation.Bean;
@@ -52,14 +53,14 @@ class SecurityConfiguration {
                 return;
             }
             response.setHeader("WWW-Authenticate", "Basic realm=\"Misura\", charset=\"UTF-8\"");
-            ApiProblems.write(
+            ProblemWriter.write(
                     response,
                     401,
                     "Not signed in",
                     "Sign in with an account's name and password (HTTP Basic), or with a token.");
         };
         AccessDeniedHandler denied = (request, response, e) ->
-                ApiProblems.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
+                ProblemWriter.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
         http.securityMatcher("/api/**", "/v3/api-docs/**")
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(c -> c.disable())

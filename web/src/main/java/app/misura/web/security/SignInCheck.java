@@ -1,6 +1,6 @@
 package app.misura.web.security;
 
-import app.misura.web.store.Digest;
+import app.misura.web.id.Digest;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;

@@ -2,6 +2,7 @@ package app.misura.web.security;
 
 import app.misura.web.account.Account;
 import app.misura.web.account.Tokens;
+import app.misura.web.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -37,7 +38,7 @@ final class TokenGate extends OncePerRequestFilter {
                 tokens.account(header.substring(SCHEME.length()).strip());
         if (account.isEmpty()) {
             response.setHeader("WWW-Authenticate", "Bearer error=\"invalid_token\"");
-            ApiProblems.write(response, 401, "Not signed in", "This token is not known here, or was withdrawn.");
+            ProblemWriter.write(response, 401, "Not signed in", "This token is not known here, or was withdrawn.");
             return;
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();

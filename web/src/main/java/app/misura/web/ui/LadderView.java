@@ -6,6 +6,7 @@ import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.ladder.Rung;
+import app.misura.core.format.markup.Markup;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.SumWords;
@@ -21,15 +22,15 @@ import org.jspecify.annotations.Nullable;
  * @param spoken each sum in a sentence
  */
 public record LadderView(
-        String progress, List<Count> counts, List<PartView> parts, String brackets, List<String> spoken) {
+        String progress, List<Count> counts, List<PartView> parts, Markup brackets, List<String> spoken) {
 
-    /** What stands above and below the rungs: the counts, and the sums in words. */
-    public String sumsMark() {
-        return Has.mark(progress + counts + spoken);
-    }
-
-    public String bracketsMark() {
-        return Has.mark(brackets);
+    /**
+     * The rungs and the brackets for a page, without what it has.
+     *
+     * @param base address of the measuring screen of this order
+     */
+    public String drawn(String base, Has has) {
+        return LadderHtml.of(this, base, has);
     }
 
     /** How many sums stand one way. */
@@ -40,22 +41,18 @@ public record LadderView(
             String letter,
             String title,
             List<RungView> rungs,
-            @Nullable String gate) {
-        public String id() {
-            return "part-" + letter;
-        }
-
-        public String mark() {
-            return Has.mark(this);
-        }
-    }
+            @Nullable String gate) {}
 
     /** A value in two, to be aligned at the point or the fraction. @param css what it is: a word, a fraction, a number */
     public record Value(String whole, String rest, String css) {
         static Value of(String text) {
             LengthText.Parts parts = LengthText.parts(text);
-            String css = text.matches("[a-z].*") ? "word" : parts.isFraction() ? "v frac" : "v";
-            return new Value(parts.whole(), parts.rest(), css);
+            boolean word = text.charAt(0) >= 'a' && text.charAt(0) <= 'z';
+            return new Value(parts.whole(), parts.rest(), word ? "word" : parts.isFraction() ? "v frac" : "v");
+        }
+
+        boolean isWord() {
+            return css.equals("word");
         }
     }
 

@@ -1,6 +1,6 @@
 package app.misura.web.ui;
 
-import app.misura.web.store.NotThere;
+import app.misura.web.id.NotThere;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;

@@ -6,7 +6,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.web.Visitor;
-import app.misura.web.order.StoredReading;
+import app.misura.web.reading.StoredReading;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;

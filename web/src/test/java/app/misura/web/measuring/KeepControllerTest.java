@@ -18,11 +18,12 @@ import app.misura.core.measure.Side;
 import app.misura.core.reading.LeftOut;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.NewReading;
 import app.misura.web.order.Orders;
-import app.misura.web.order.StoredReading;
-import app.misura.web.store.NotThere;
+import app.misura.web.reading.NewReading;
+import app.misura.web.reading.Readings;
+import app.misura.web.reading.StoredReading;
 import java.security.Principal;
 import java.util.List;
 import java.util.Objects;
@@ -41,8 +42,10 @@ class KeepControllerTest {
     private static final Principal MEASURER = () -> "measurer";
 
     private final Orders orders = mock(Orders.class);
+    private final Readings readings = mock(Readings.class);
     private final KeepController controller = new KeepController(
             orders,
+            readings,
             new MeasureDesk(TestOrders.CLOCK, new Presence(TestOrders.CLOCK), mock(Accounts.class)),
             TestOrders.CLOCK);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
@@ -54,9 +57,9 @@ class KeepControllerTest {
     @BeforeEach
     void open() {
         MockitoAnnotations.openMocks(this);
-        when(orders.keep(eq("o1"), anyList())).thenAnswer(call -> {
+        when(readings.keep(eq("o1"), anyList())).thenAnswer(call -> {
             List<NewReading> wanted = call.getArgument(1);
-            return new Orders.Kept(
+            return new Readings.Kept(
                     wanted.stream()
                             .map(w -> new StoredReading("new", w.reading(), w.key()))
                             .toList(),
@@ -73,7 +76,7 @@ class KeepControllerTest {
     }
 
     private NewReading stored() {
-        verify(orders).keep(eq("o1"), kept.capture());
+        verify(readings).keep(eq("o1"), kept.capture());
         return kept.getValue().get(0);
     }
 
@@ -132,7 +135,7 @@ class KeepControllerTest {
         assertThat(step.heard().entry()).isEqualTo(text);
         assertThat(step.heard().tone()).isEqualTo("wrong");
         assertThat(step.heard().sentence()).isNotBlank();
-        verify(orders, never()).keep(anyString(), anyList());
+        verify(readings, never()).keep(anyString(), anyList());
     }
 
     @Test
@@ -143,17 +146,17 @@ class KeepControllerTest {
                 Objects.requireNonNull(((MeasureView) Objects.requireNonNull(model.get("view"))).step());
         assertThat(step.heard().confirm()).isEqualTo("39.5");
         assertThat(step.heard().sentence()).contains("looks like inches");
-        verify(orders, never()).keep(anyString(), anyList());
+        verify(readings, never()).keep(anyString(), anyList());
         when(orders.get("o1")).thenReturn(TestOrders.of("1", "P3=171", TestOrders.MARKED));
         assertThat(keep("U1", null, "39.5", "39.5", "go", null)).startsWith("redirect:");
-        verify(orders).keep(eq("o1"), anyList());
+        verify(readings).keep(eq("o1"), anyList());
     }
 
     @Test
     void anotherTextThanTheConfirmedOneIsAskedAboutAnew() {
         order("P3=171");
         assertThat(keep("U1", null, "38", "39.5", "go", null)).isEqualTo("measure :: measure");
-        verify(orders, never()).keep(anyString(), anyList());
+        verify(readings, never()).keep(anyString(), anyList());
     }
 
     @ParameterizedTest
@@ -183,10 +186,10 @@ class KeepControllerTest {
     void aMarkIsSetAndTheStepThatWaitedComesBack() {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.marks("P1")));
         assertThat(controller.mark("o1", "P2", "D3", MEASURER)).isEqualTo("redirect:/orders/o1/measure?step=D3");
-        verify(orders).setMark("o1", "P2", "measurer");
+        verify(readings).setMark("o1", "P2", "measurer");
         assertThat(controller.mark("o1", "P1", null, MEASURER)).isEqualTo("redirect:/orders/o1/measure?step=P2");
         assertThatThrownBy(() -> controller.mark("o1", "D1", null, MEASURER)).isInstanceOf(NotThere.class);
-        verify(orders, never()).setMark(eq("o1"), eq("D1"), any());
+        verify(readings, never()).setMark(eq("o1"), eq("D1"), any());
     }
 
     @Test
@@ -194,11 +197,11 @@ class KeepControllerTest {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", "D9-left=57 D1=103", TestOrders.MARKED));
         assertThat(controller.strike("o1", "r0", "  tape twisted ", MEASURER))
                 .isEqualTo("redirect:/orders/o1/measure?step=D9&side=left");
-        verify(orders).strike("o1", "r0", "tape twisted", "measurer");
+        verify(readings).strike("o1", "r0", "tape twisted", "measurer");
         controller.strike("o1", "r1", " ", MEASURER);
-        verify(orders).strike("o1", "r1", "taken again", "measurer");
+        verify(readings).strike("o1", "r1", "taken again", "measurer");
         controller.strike("o1", "r1", "x".repeat(900), MEASURER);
-        verify(orders).strike("o1", "r1", "x".repeat(200), "measurer");
+        verify(readings).strike("o1", "r1", "x".repeat(200), "measurer");
         assertThatThrownBy(() -> controller.strike("o1", "other", "", MEASURER))
                 .isInstanceOf(NotThere.class)
                 .hasMessageContaining("not on this order");
@@ -209,7 +212,7 @@ class KeepControllerTest {
         GarmentOrder wrong = TestOrders.of("1", TestOrders.FULL.replace("S2=32.5", "S2=40"), TestOrders.MARKED);
         when(orders.get("o1")).thenReturn(wrong);
         String address = controller.pass("o1", "S", List.of("closure-wrong:S2", "made-up"), MEASURER);
-        verify(orders).passGate("o1", "S", List.of("closure-wrong:S2"), "measurer");
+        verify(readings).passGate("o1", "S", List.of("closure-wrong:S2"), "measurer");
         assertThat(address).startsWith("redirect:/orders/o1/measure");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> controller.pass("o1", "Q", List.of(), MEASURER))
                 .isInstanceOf(NotThere.class);
@@ -220,9 +223,9 @@ class KeepControllerTest {
         order("P3=171 D1=103 D2=58.5 D3=45");
         assertThat(controller.leaveOut("o1", "D4", null, "refused", MEASURER))
                 .isEqualTo("redirect:/orders/o1/measure?step=D4");
-        verify(orders).leaveOut("o1", List.of(new LeftOut(ValueId.of("D4"), LeftOut.Why.REFUSED, "")), "measurer");
+        verify(readings).leaveOut("o1", List.of(new LeftOut(ValueId.of("D4"), LeftOut.Why.REFUSED, "")), "measurer");
         controller.leaveOut("o1", "D9", "left", "not-there", MEASURER);
-        verify(orders)
+        verify(readings)
                 .leaveOut(
                         "o1",
                         List.of(new LeftOut(new ValueId("D9", Side.LEFT), LeftOut.Why.NOT_THERE, "")),
@@ -238,7 +241,7 @@ class KeepControllerTest {
         assertThatThrownBy(() -> controller.leaveOut("o1", "P1", null, "refused", MEASURER))
                 .isInstanceOf(NotThere.class)
                 .hasMessageContaining("no step P1 that takes a reading");
-        verify(orders, never()).leaveOut(any(), any(), any());
+        verify(readings, never()).leaveOut(any(), any(), any());
     }
 
     @Test
@@ -246,6 +249,6 @@ class KeepControllerTest {
         order("P3=171");
         assertThat(controller.takeAfterAll("o1", "D9", "right", MEASURER))
                 .isEqualTo("redirect:/orders/o1/measure?step=D9&side=right");
-        verify(orders).takeBack("o1", new ValueId("D9", Side.RIGHT), "measurer");
+        verify(readings).takeBack("o1", new ValueId("D9", Side.RIGHT), "measurer");
     }
 }

@@ -127,21 +127,6 @@ class OrderControllerTest {
     }
 
     @Test
-    void aClientsPageShowsTheBodyOnceSomethingIsMeasured() {
-        when(clients.get("c1")).thenReturn(TestOrders.client("Ann"));
-        when(orders.of("c1")).thenReturn(List.of(TestOrders.of("1", "", TestOrders.MARKED)));
-        controller.client("c1", model);
-        assertThat(model.get("figures")).isNull();
-        when(orders.of("c1")).thenReturn(List.of(TestOrders.of("1", TestOrders.FULL, TestOrders.MARKED)));
-        assertThat(controller.client("c1", model)).isEqualTo("client");
-        assertThat((List<?>) model.get("figures")).hasSize(2);
-        assertThat(model.get("since")).isEqualTo("13 May");
-        OrderController.Line line = (OrderController.Line) ((List<?>) model.get("orders")).get(0);
-        assertThat(line.state()).isEqualTo("These numbers are one body.");
-        assertThat(line.signs()).hasSize(4);
-    }
-
-    @Test
     void aNewOrdersPageOffersTheClientsWhereNoneIsNamed() {
         assertThat(controller.form(wanted("", "", ""), model)).isEqualTo("order-form");
         verify(clients).search("", 0, 50);

@@ -12,12 +12,15 @@ import app.misura.core.length.Unit;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.web.TestHouse;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.cutting.CutChoices;
-import app.misura.web.store.NotThere;
+import app.misura.web.id.NotThere;
+import app.misura.web.reading.NewReading;
+import app.misura.web.reading.Readings;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -34,6 +37,9 @@ import org.springframework.dao.OptimisticLockingFailureException;
 class OrdersTest extends TestHouse {
     @Autowired
     private Orders orders;
+
+    @Autowired
+    private Readings readings;
 
     @Autowired
     private Clients clients;
@@ -68,7 +74,7 @@ class OrdersTest extends TestHouse {
     @Test
     void aReadingComesBackAsItWasWritten() {
         GarmentOrder order = order();
-        orders.keep(order.id(), List.of(reading("104.5", null), reading("105", null)));
+        readings.keep(order.id(), List.of(reading("104.5", null), reading("105", null)));
         GarmentOrder again = orders.get(order.id());
         assertThat(again.readings().stream().map(r -> r.reading().text())).containsExactly("104.5", "105");
         assertThat(again.readings().get(0).reading().at()).isEqualTo(Instant.parse("2026-01-31T10:15:00Z"));
@@ -79,14 +85,14 @@ class OrdersTest extends TestHouse {
     @Test
     void aStrikeStaysAndDoesNotCount() {
         GarmentOrder order = order();
-        Orders.Kept kept = orders.keep(order.id(), List.of(reading("104.5", null), reading("140.5", null)));
-        orders.strike(order.id(), kept.readings().get(1).id(), "digits turned", "owner");
-        orders.strike(order.id(), kept.readings().get(1).id(), "another reason", "owner");
+        Readings.Kept kept = readings.keep(order.id(), List.of(reading("104.5", null), reading("140.5", null)));
+        readings.strike(order.id(), kept.readings().get(1).id(), "digits turned", "owner");
+        readings.strike(order.id(), kept.readings().get(1).id(), "another reason", "owner");
         GarmentOrder again = orders.get(order.id());
         assertThat(again.readings().get(1).reading().struck().reason()).isEqualTo("digits turned");
         assertThat(again.sheet().settled().get(ValueId.of("U1")).length()).isEqualTo(Length.of("104.5", Unit.CM));
-        assertThatThrownBy(
-                        () -> orders.strike(order().id(), kept.readings().get(0).id(), "x", "owner"))
+        assertThatThrownBy(() ->
+                        readings.strike(order().id(), kept.readings().get(0).id(), "x", "owner"))
                 .isInstanceOf(NotThere.class);
     }
 
@@ -94,12 +100,12 @@ class OrdersTest extends TestHouse {
     void theSameKeyIsKeptOnceEvenWhenSentAtOnce() throws Exception {
         GarmentOrder order = order();
         ExecutorService pool = Executors.newFixedThreadPool(6);
-        List<Future<Orders.Kept>> sent = new ArrayList<>();
+        List<Future<Readings.Kept>> sent = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             String key = "k" + i % 8;
-            sent.add(pool.submit(() -> orders.keep(order.id(), List.of(reading("104.5", key)))));
+            sent.add(pool.submit(() -> readings.keep(order.id(), List.of(reading("104.5", key)))));
         }
-        for (Future<Orders.Kept> each : sent) {
+        for (Future<Readings.Kept> each : sent) {
             each.get();
         }
         pool.shutdown();
@@ -141,10 +147,10 @@ class OrdersTest extends TestHouse {
     @Test
     void deletingAClientTakesOrdersAndReadingsWithIt() {
         GarmentOrder order = order();
-        orders.keep(order.id(), List.of(reading("104.5", null)));
+        readings.keep(order.id(), List.of(reading("104.5", null)));
         clients.delete(order.client().id());
         assertThat(orders.find(order.id())).isEmpty();
-        assertThatThrownBy(() -> orders.keep(order.id(), List.of(reading("104.5", null))))
+        assertThatThrownBy(() -> readings.keep(order.id(), List.of(reading("104.5", null))))
                 .isInstanceOf(NotThere.class);
     }
 
@@ -171,5 +177,47 @@ class OrdersTest extends TestHouse {
                         "Tavi Mbeki-Lindqvist",
                         "Bartholomew Osei-Winther",
                         "Yusra Hallgrim-Osei");
+    }
+
+    /** An order is remembered by how far its rows have come: every kind of change is seen by whoever looks next. */
+    @Test
+    void whoLooksAgainSeesEveryChange() {
+        String id = order().id();
+        List<GarmentOrder> seen = new ArrayList<>();
+        seen.add(orders.get(id));
+        assertThat(orders.get(id)).as("nothing changed, nothing is read anew").isSameAs(seen.get(0));
+        Readings.Kept kept = readings.keep(id, List.of(reading("104.5", null)));
+        seen.add(orders.get(id));
+        readings.strike(id, kept.readings().get(0).id(), "tape twisted", "owner");
+        seen.add(orders.get(id));
+        readings.setMark(id, "P1", "owner");
+        seen.add(orders.get(id));
+        readings.leaveOut(id, List.of(new LeftOut(ValueId.of("D1"), LeftOut.Why.REFUSED, "")), "owner");
+        seen.add(orders.get(id));
+        readings.takeBack(id, ValueId.of("D1"), "owner");
+        seen.add(orders.get(id));
+        readings.passGate(id, "S", List.of("closure-wrong S2"), "owner");
+        seen.add(orders.get(id));
+        orders.choose(id, seen.get(0).version(), "{\"fit\":\"close\"}");
+        seen.add(orders.get(id));
+        orders.move(id, Stage.CUTTING);
+        seen.add(orders.get(id));
+        Client client = seen.get(0).client();
+        clients.change(client.id(), client.version(), "Renamed Person", Side.LEFT, AgeGroup.ADULT, "");
+        seen.add(orders.get(id));
+        for (int i = 1; i < seen.size(); i++) {
+            assertThat(seen.get(i)).as("change %d", i).isNotEqualTo(seen.get(i - 1));
+        }
+        assertThat(seen.get(1).sheet().readings()).hasSize(1);
+        assertThat(seen.get(2).sheet().readings().get(0).counts()).isFalse();
+        assertThat(seen.get(3).marks().isSet("P1")).isTrue();
+        assertThat(seen.get(4).sheet().leftOut()).hasSize(1);
+        assertThat(seen.get(5).sheet().leftOut()).isEmpty();
+        assertThat(seen.get(6).passes()).isNotEqualTo(seen.get(5).passes());
+        assertThat(seen.get(7).choices()).contains("close");
+        assertThat(seen.get(8).stage()).isEqualTo(Stage.CUTTING);
+        assertThat(seen.get(9).client().name()).isEqualTo("Renamed Person");
+        clients.delete(client.id());
+        assertThatThrownBy(() -> orders.get(id)).isInstanceOf(NotThere.class);
     }
 }

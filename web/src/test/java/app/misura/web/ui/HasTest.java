@@ -2,7 +2,6 @@ package app.misura.web.ui;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class HasTest {
@@ -27,7 +26,7 @@ class HasTest {
 
     @Test
     void anotherThingHasAnotherMark() {
-        assertThat(Has.mark(List.of("S3", "now"))).isEqualTo(Has.mark(List.of("S3", "now")));
-        assertThat(Has.mark(List.of("S3", "now"))).isNotEqualTo(Has.mark(List.of("S3", "")));
+        assertThat(Has.mark("S3 now")).isEqualTo(Has.mark("S3 now"));
+        assertThat(Has.mark("S3 now")).isNotEqualTo(Has.mark("S3"));
     }
 }

@@ -12,8 +12,8 @@ public final class LadderSvg {
     private LadderSvg() {}
 
     /** The margin beside the rungs. Hidden from screen readers: the sums are said in words beside it. */
-    public static String brackets(Ladder ladder) {
-        return drawn(ladder, n(ladder.width()), n(ladder.height()), "").toString();
+    public static Markup brackets(Ladder ladder) {
+        return drawn(ladder, n(ladder.width()), n(ladder.height()), "");
     }
 
     /** The same for paper. @param width and {@code height} with their unit @param style how its classes look there */

@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * }</pre>
  */
 public final class Markup {
+    /** Whole numbers up to here are written exactly. */
+    private static final double WHOLE = 1e15;
+
     private final StringBuilder out = new StringBuilder();
     private final Deque<String> open = new ArrayDeque<>();
 
@@ -111,7 +114,22 @@ public final class Markup {
         return whole();
     }
 
+    /** Most texts are plain and are written as they are. */
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c < 0x20 || c >= 0x7F || c == '&' || c == '<' || c == '>' || c == '"') {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private void escape(String text) {
+        if (isPlain(text)) {
+            out.append(text);
+            return;
+        }
         for (int i = 0; i < text.length(); ) {
             int c = text.codePointAt(i);
             i += Character.charCount(c);
@@ -141,6 +159,9 @@ public final class Markup {
 
     /** A number with at most three digits behind the point, and no more than it needs. */
     public static String number(double value) {
+        if (value == Math.rint(value) && Math.abs(value) < WHOLE) {
+            return Long.toString((long) value);
+        }
         String text = String.format(Locale.ROOT, "%.3f", value);
         int end = text.length();
         while (text.charAt(end - 1) == '0') {

@@ -1,35 +1,10 @@
-package app.misura.web.order;
+package app.misura.web.reading;
 
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
-
-interface OrderRepository extends JpaRepository<OrderEntity, String> {
-    @Query("select o from OrderEntity o where o.stage in :stages order by o.neededOn nulls last, o.number")
-    List<OrderEntity> byNeed(Collection<Stage> stages);
-
-    List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
-
-    /** Locks the row of numbers, so that orders opened at the same moment are numbered one after the other. */
-    @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
-    @Query("select n from OrderNumberEntity n where n.id = " + OrderNumberEntity.ROW)
-    OrderNumberEntity lockNumbers();
-
-    /** Locks the order's row, so that readings of two people are numbered one after the other. */
-    @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)
-    @Query("select o from OrderEntity o where o.id = :id")
-    Optional<OrderEntity> lock(String id);
-
-    @Query("select o from OrderEntity o where lower(o.title) like lower(concat('%', :q, '%')) escape '!'"
-            + " or o.clientId in (select c.id from ClientEntity c where lower(c.name) like lower(concat('%', :q, '%'))"
-            + " escape '!') order by o.number desc")
-    Page<OrderEntity> search(String q, Pageable page);
-}
 
 interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
     @Query("select r from ReadingEntity r where r.orderId = :orderId order by r.position")
@@ -39,6 +14,10 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
     List<ReadingEntity> ofAll(Collection<String> orderIds);
 
     Optional<ReadingEntity> findByOrderIdAndClientKey(String orderId, String clientKey);
+
+    /** Locks the order's row, so that readings of two people are numbered one after the other; empty if it is not there. */
+    @Query(value = "select id from garment_order where id = :orderId for update", nativeQuery = true)
+    Optional<String> lock(String orderId);
 
     @Query("select coalesce(max(r.position), 0) from ReadingEntity r where r.orderId = :orderId")
     int lastPosition(String orderId);

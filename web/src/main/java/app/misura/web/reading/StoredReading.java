@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.web.reading;
 
 import app.misura.core.reading.Reading;
 import org.jspecify.annotations.Nullable;

@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.web.reading;
 
 import app.misura.core.form.ValueId;
 import app.misura.core.measure.Side;

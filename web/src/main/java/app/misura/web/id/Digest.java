@@ -1,4 +1,4 @@
-package app.misura.web.store;
+package app.misura.web.id;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;

@@ -1,7 +1,9 @@
-package app.misura.web.client;
+package app.misura.web.client.page;
 
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;

@@ -1,4 +1,4 @@
-package app.misura.web.client;
+package app.misura.web.client.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
@@ -13,6 +13,7 @@ import static org.mockito.Mockito.when;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
 import app.misura.web.TestOrders;
+import app.misura.web.client.Clients;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.OptimisticLockingFailureException;

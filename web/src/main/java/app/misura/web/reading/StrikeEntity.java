@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.web.reading;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

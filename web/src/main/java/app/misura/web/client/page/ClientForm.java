@@ -1,5 +1,6 @@
-package app.misura.web.client;
+package app.misura.web.client.page;
 
+import app.misura.web.client.Client;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;

@@ -1,0 +1,61 @@
+package app.misura.web.client.page;
+
+import app.misura.core.figure.View;
+import app.misura.core.proof.Proof;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import app.misura.web.ui.FigureView;
+import app.misura.web.ui.Say;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Shows one client: the orders, and the body to scale. */
+@Controller
+class ClientPageController {
+    private final Orders orders;
+    private final Clients clients;
+    private final Clock clock;
+
+    ClientPageController(Orders orders, Clients clients, Clock clock) {
+        this.orders = orders;
+        this.clients = clients;
+        this.clock = clock;
+    }
+
+    /** An order as a client's page lists it. */
+    record Line(String id, int number, String title, String needed, String state, List<String> signs, String stage) {
+        static Line of(GarmentOrder order) {
+            Proof proof = order.proof();
+            return new Line(
+                    order.id(),
+                    order.number(),
+                    order.title(),
+                    Say.day(order.neededOn()),
+                    proof.sentence().head(),
+                    proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
+                    order.stage().word());
+        }
+    }
+
+    @GetMapping("/clients/{id}")
+    String client(@PathVariable String id, Model model) {
+        Client client = clients.get(id);
+        List<GarmentOrder> all = orders.of(id);
+        model.addAttribute("client", client);
+        model.addAttribute(
+                "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
+        model.addAttribute("orders", all.stream().map(Line::of).toList());
+        all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
+            Proof proof = Proof.of(o.sheet());
+            model.addAttribute(
+                    "figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
+        });
+        return "client";
+    }
+}

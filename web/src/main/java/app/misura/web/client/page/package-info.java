@@ -1,0 +1,7 @@
+/**
+ * Where are clients found, written down and seen with their orders? Uses client, order, account, id and ui.
+ */
+@NullMarked
+package app.misura.web.client.page;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,204 @@
+package app.misura.web.reading;
+
+import app.misura.core.course.Marks;
+import app.misura.core.course.Passes;
+import app.misura.core.form.ValueId;
+import app.misura.core.reading.LeftOut;
+import app.misura.web.id.Ids;
+import app.misura.web.id.NotThere;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is on the sheets of orders. Readings, strikes and marks are only added; what is left out is only taken back. */
+@Service
+public class Readings {
+    private final ReadingRepository readings;
+    private final StrikeRepository strikes;
+    private final MarkRepository marks;
+    private final GatePassRepository passes;
+    private final LeftOutRepository leftOut;
+    private final Clock clock;
+
+    Readings(
+            ReadingRepository readings,
+            StrikeRepository strikes,
+            MarkRepository marks,
+            GatePassRepository passes,
+            LeftOutRepository leftOut,
+            Clock clock) {
+        this.readings = readings;
+        this.strikes = strikes;
+        this.marks = marks;
+        this.passes = passes;
+        this.leftOut = leftOut;
+        this.clock = clock;
+    }
+
+    /** How many rows of each kind an order has. */
+    public record Rows(long readings, long strikes, long marks, long passes, long leftOut, long takenBack) {}
+
+    /** What one order has, by queries that are asked the same way each time; what it has none of is not asked for. */
+    @Transactional(readOnly = true)
+    public Taken of(String orderId, Rows rows) {
+        return taken(
+                rows.readings() == 0 ? List.of() : readings.of(orderId),
+                rows.strikes() == 0 ? Map.of() : struck(strikes.of(orderId)),
+                rows.marks() == 0 ? List.of() : marks.findByOrderId(orderId),
+                rows.passes() == 0 ? List.of() : passes.findByOrderId(orderId),
+                rows.leftOut() == rows.takenBack() ? List.of() : leftOut.standing(List.of(orderId)));
+    }
+
+    /** What many orders have, by order. */
+    @Transactional(readOnly = true)
+    public Map<String, Taken> of(List<String> orderIds) {
+        Map<String, List<ReadingEntity>> read =
+                readings.ofAll(orderIds).stream().collect(Collectors.groupingBy(r -> r.orderId));
+        Map<String, StrikeEntity> struck = struck(strikes.ofAll(orderIds));
+        Map<String, List<MarkEntity>> set =
+                marks.findByOrderIdIn(orderIds).stream().collect(Collectors.groupingBy(m -> m.orderId));
+        Map<String, List<GatePassEntity>> passed =
+                passes.findByOrderIdIn(orderIds).stream().collect(Collectors.groupingBy(p -> p.orderId));
+        Map<String, List<LeftOutEntity>> out =
+                leftOut.standing(orderIds).stream().collect(Collectors.groupingBy(l -> l.orderId));
+        Map<String, Taken> all = new LinkedHashMap<>();
+        for (String id : orderIds) {
+            all.put(
+                    id,
+                    taken(
+                            read.getOrDefault(id, List.of()),
+                            struck,
+                            set.getOrDefault(id, List.of()),
+                            passed.getOrDefault(id, List.of()),
+                            out.getOrDefault(id, List.of())));
+        }
+        return all;
+    }
+
+    private static Map<String, StrikeEntity> struck(List<StrikeEntity> strikes) {
+        return strikes.stream().collect(Collectors.toMap(s -> s.readingId, Function.identity()));
+    }
+
+    private static Taken taken(
+            List<ReadingEntity> readingRows,
+            Map<String, StrikeEntity> struck,
+            List<MarkEntity> markRows,
+            List<GatePassEntity> passRows,
+            List<LeftOutEntity> outRows) {
+        Marks set = Marks.NONE;
+        for (MarkEntity mark : markRows) {
+            set = set.with(mark.step, mark.setAt);
+        }
+        Passes passed = Passes.NONE;
+        for (GatePassEntity pass : passRows) {
+            passed = passed.with(pass.part, pass.question);
+        }
+        return new Taken(
+                readingRows.stream().map(r -> r.reading(struck.get(r.id))).toList(),
+                set,
+                passed,
+                outRows.stream().map(LeftOutEntity::leftOut).toList());
+    }
+
+    private void lock(String orderId) {
+        readings.lock(orderId).orElseThrow(() -> NotThere.order());
+    }
+
+    /** The readings that now stand for what was posted, and how many of them are new. */
+    public record Kept(List<StoredReading> readings, int added) {}
+
+    /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
+    @Transactional
+    public Kept keep(String orderId, List<NewReading> wanted) {
+        lock(orderId);
+        int position = readings.lastPosition(orderId);
+        int added = 0;
+        List<StoredReading> kept = new ArrayList<>();
+        for (NewReading reading : wanted) {
+            Optional<ReadingEntity> known = reading.key() == null
+                    ? Optional.empty()
+                    : readings.findByOrderIdAndClientKey(orderId, reading.key());
+            if (known.isPresent()) {
+                kept.add(known.get().reading(strikes.findById(known.get().id).orElse(null)));
+                continue;
+            }
+            ReadingEntity entity = new ReadingEntity(Ids.next(), orderId, ++position, reading.reading(), reading.key());
+            readings.saveAndFlush(entity);
+            kept.add(entity.reading(null));
+            added++;
+        }
+        return new Kept(kept, added);
+    }
+
+    /** Strikes a reading of an order. Struck once, it stays as it was struck. */
+    @Transactional
+    public void strike(String orderId, String readingId, String reason, String by) {
+        ReadingEntity reading = readings.findById(readingId)
+                .filter(r -> r.orderId.equals(orderId))
+                .orElseThrow(() -> new NotThere("This reading is not on this order."));
+        if (strikes.findById(reading.id).isEmpty()) {
+            strikes.saveAndFlush(new StrikeEntity(reading.id, reason, clock.instant(), by));
+        }
+    }
+
+    /** Keeps readings and leaves values out: all of it, or none. */
+    @Transactional
+    public Kept keep(String orderId, List<NewReading> wanted, List<LeftOut> out, String by) {
+        int left = leaveOut(orderId, out, by);
+        Kept kept = keep(orderId, wanted);
+        return new Kept(kept.readings(), kept.added() + left);
+    }
+
+    /** Leaves values out of a sheet, or says anew why; what was said so already is not said twice. @return how many are new */
+    @Transactional
+    public int leaveOut(String orderId, List<LeftOut> values, String by) {
+        lock(orderId);
+        Set<LeftOut> standing = leftOut.standing(List.of(orderId)).stream()
+                .map(LeftOutEntity::leftOut)
+                .collect(Collectors.toSet());
+        int added = 0;
+        for (LeftOut value : values) {
+            if (standing.add(value)) {
+                takeBack(orderId, value.value(), by);
+                leftOut.saveAndFlush(new LeftOutEntity(Ids.next(), orderId, value, clock.instant(), by));
+                added++;
+            }
+        }
+        return added;
+    }
+
+    /** Takes back that a value is left out; nothing where it is not. */
+    @Transactional
+    public void takeBack(String orderId, ValueId value, String by) {
+        for (LeftOutEntity standing : leftOut.standing(List.of(orderId))) {
+            if (standing.leftOut().value().equals(value)) {
+                standing.takenBackAt = clock.instant();
+                standing.takenBackBy = by;
+                leftOut.saveAndFlush(standing);
+            }
+        }
+    }
+
+    @Transactional
+    public void setMark(String orderId, String step, String by) {
+        lock(orderId);
+        marks.saveAndFlush(new MarkEntity(Ids.next(), orderId, step, clock.instant(), by));
+    }
+
+    /** Passes the questions of a gate, to be cleared later. */
+    @Transactional
+    public void passGate(String orderId, String part, List<String> questions, String by) {
+        lock(orderId);
+        for (String question : questions) {
+            passes.saveAndFlush(new GatePassEntity(Ids.next(), orderId, part, question, clock.instant(), by));
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package app.misura.web.ui;
+
+import app.misura.core.format.markup.Markup;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Writes the rungs of a ladder with the brackets beside them. They are most of the measuring page and new with every
+ * reading, so they are written as drawings are, not by a template. What the page has already is not sent again.
+ */
+final class LadderHtml {
+    private final String base;
+    private final Has has;
+    private final Markup out = new Markup();
+
+    private LadderHtml(String base, Has has) {
+        this.base = base;
+        this.has = has;
+    }
+
+    /** @param base address of the measuring screen of this order */
+    static String of(LadderView ladder, String base, Has has) {
+        return new LadderHtml(base, has).write(ladder);
+    }
+
+    private String write(LadderView ladder) {
+        out.open("div", "class", "rungs");
+        for (LadderView.PartView part : ladder.parts()) {
+            Markup rungs = new Markup();
+            part.rungs().forEach(r -> rung(rungs, r));
+            if (part.gate() != null) {
+                gate(rungs, part.letter(), part.gate());
+            }
+            send("ul", "part-" + part.letter(), part.letter() + " " + part.title(), rungs);
+        }
+        out.close();
+        send("div", "brackets", null, ladder.brackets());
+        return out.toString();
+    }
+
+    private void send(String tag, String id, @Nullable String label, Markup inner) {
+        String mark = Has.mark(inner.toString());
+        if (has.keeps(id, mark)) {
+            out.open(tag, "id", id, "hx-preserve", "true").close();
+        } else {
+            out.open(tag, "id", id, "class", label == null ? null : "part", "data-mark", mark, "aria-label", label)
+                    .add(inner)
+                    .close();
+        }
+    }
+
+    private void rung(Markup li, LadderView.RungView r) {
+        li.open("li");
+        if (r.derived()) {
+            li.open("span", "class", "rung " + r.css());
+            li.element("span", "").element("span", "=", "class", "no");
+        } else {
+            li.open(
+                    "a",
+                    "class",
+                    "rung " + r.css() + (r.here().isEmpty() ? "" : " with-others"),
+                    "id",
+                    "rung-" + r.label(),
+                    "href",
+                    base + "?step=" + r.label(),
+                    "data-rung",
+                    r.label(),
+                    "data-tick",
+                    r.css().replace("rung-first", "first"),
+                    "data-first",
+                    r.letter().isEmpty() ? null : "yes",
+                    "data-waits",
+                    r.waits() ? "yes" : null,
+                    "aria-current",
+                    r.now() ? "step" : null);
+            li.element("span", r.letter(), "class", "letter", "aria-hidden", "true");
+            li.element("span", r.label(), "class", "no");
+        }
+        li.element("span", r.name(), "class", "name");
+        values(li, r);
+        li.close().close("li");
+    }
+
+    private void values(Markup li, LadderView.RungView r) {
+        li.open("span", "class", "vals", "data-vals", r.derived() ? null : "yes");
+        if (r.values().isEmpty()) {
+            li.element("span", r.note(), "class", r.note().isEmpty() ? "dots" : "word");
+        }
+        for (LadderView.Value v : r.values()) {
+            li.open("span", "class", v.css()).text(v.whole());
+            if (!v.isWord()) {
+                li.element("i", v.rest());
+            }
+            li.close();
+        }
+        if (!r.unseen().isEmpty()) {
+            li.element("span", " " + r.unseen(), "class", "visually-hidden");
+        }
+        for (LadderView.Present present : r.here()) {
+            li.element("span", present.initials(), "class", "here", "aria-hidden", "true");
+            li.element("span", present.name() + " is here", "class", "visually-hidden");
+        }
+        li.close();
+    }
+
+    /** @param says empty where the gate is passed */
+    private void gate(Markup li, String part, String says) {
+        li.open("li", "class", says.isEmpty() ? "gatebar" : "gatebar asks");
+        if (!says.isEmpty()) {
+            li.element("a", says, "id", "gate-" + part, "href", base + "?gate=" + part, "data-gate", "yes");
+        }
+        li.close();
+    }
+}
