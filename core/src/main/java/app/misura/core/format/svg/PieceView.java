@@ -179,7 +179,8 @@ public final class PieceView {
             text(0, below + TYPE * 2.2, side + cut);
             return;
         }
-        double y = clearOfLevels(piece);
+        double y = clearOfLevels(piece, piece.grain().get(0), piece.grain().get(1), NAME)
+                .y();
         text(INDENT, y, piece.title(), "class", "name", "font-size", NAME);
         double under = y + NAME;
         if (piece.id().sideWord() != null) {
@@ -204,21 +205,19 @@ public final class PieceView {
         return 0.52 * size * text.length();
     }
 
-    /** A height beside the grain where no level's number stands. */
-    private static double clearOfLevels(Piece piece) {
-        Point from = piece.grain().get(0);
-        Point to = piece.grain().get(1);
-        double best = from.y();
+    /** A place on the way where no level lies. @param below so far under the place stands what is written there */
+    private static Point clearOfLevels(Piece piece, Point from, Point to, double below) {
+        Point best = from;
         double clearest = -1;
         for (double share = 0.15; share < 0.8; share += 0.05) {
-            double y = from.towards(to, share).y();
+            Point at = from.towards(to, share);
             double clear = piece.levels().stream()
-                    .mapToDouble(l -> Math.abs(l.to().y() - y - NAME))
+                    .mapToDouble(l -> Math.abs(l.to().y() - at.y() - below))
                     .min()
                     .orElse(0);
             if (clear > clearest + 1) {
                 clearest = clear;
-                best = y;
+                best = at;
             }
         }
         return best;
@@ -269,7 +268,7 @@ public final class PieceView {
         out.empty("path", "class", "e", "data-of", String.join(" ", edge.of()), "data-seam", seam, "d", d);
         out.empty("path", "class", "hit", "data-edge", seam, "d", d);
         if (edge.finish() == Finish.FOLD) {
-            fold(edge);
+            fold(piece, edge);
         }
         List<Point> line = edge.path().flatten();
         double half = edge.length() / 2;
@@ -290,10 +289,10 @@ public final class PieceView {
     }
 
     /** What lies on the fold of the cloth says so, along its edge on the inner side. */
-    private void fold(Edge edge) {
-        Point middle = edge.path().start().towards(edge.path().end(), 0.5);
+    private void fold(Piece piece, Edge edge) {
+        Point clear = clearOfLevels(piece, edge.path().start(), edge.path().end(), 0);
         Point along = edge.path().end().minus(edge.path().start()).unit();
-        Point inner = middle.plus(along.right().times(0.85 * TYPE));
+        Point inner = clear.plus(along.right().times(0.85 * TYPE));
         double turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         text(
                 inner.x(),
