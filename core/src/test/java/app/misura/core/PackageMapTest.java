@@ -63,7 +63,7 @@ class PackageMapTest {
                             "measure")),
             Map.entry("format.markup", List.of()),
             Map.entry("format.drawing", List.of("geometry")),
-            Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft")),
+            Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft", "resource")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
             Map.entry(
                     "format.ladder",

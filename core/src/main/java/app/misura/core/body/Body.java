@@ -279,8 +279,7 @@ public final class Body {
             case "crown" -> height;
             case "chin" -> chin;
             case "brow" -> chin + 0.62 * headHeight;
-            case "band" -> t("trouser").y;
-            case "belt" -> t("trouser").y - 1.5 * k;
+            case "belt" -> t("band").y - 1.5 * k;
             case "belly" -> t("navel").y - 1.5 * k;
             case "bust" -> bustY;
             case "ankleMark" -> leg(Side.RIGHT, "ankle").y() - k;
@@ -296,7 +295,7 @@ public final class Body {
     public double hipHalfWidth() {
         double leg =
                 legs.values().stream().mapToDouble(l -> l.get(0).outer()).max().orElse(0);
-        return Math.max(Math.max(t("seat").w, t("highHip").w), Math.max(t("trouser").w, leg));
+        return Math.max(Math.max(t("seat").w, t("highHip").w), Math.max(t("band").w, leg));
     }
 
     /** Girth of the section that is drawn at a level of the trunk or of a leg. */

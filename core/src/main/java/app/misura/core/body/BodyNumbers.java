@@ -96,9 +96,9 @@ public record BodyNumbers(
         Map<String, Double> heights = new HashMap<>();
         Double outside = lengths.get("outside-leg");
         put(heights, "crotch", lengths.get("inside-leg"), 0.39 * stature, 0.53 * stature);
-        put(heights, "trouser", outside, 0.53 * stature, 0.66 * stature);
+        put(heights, "band", outside, 0.53 * stature, 0.66 * stature);
         put(heights, "knee", lengths.get("knee-to-floor"), 0.22 * stature, 0.33 * stature);
-        if (outside != null && lengths.get("waist-to-seat") != null && heights.containsKey("trouser")) {
+        if (outside != null && lengths.get("waist-to-seat") != null && heights.containsKey("band")) {
             put(heights, "seat", outside - lengths.get("waist-to-seat"), 0.43 * stature, 0.56 * stature);
         }
         if (heights.getOrDefault("seat", 1e9) <= heights.getOrDefault("crotch", 0.0) + 0.01 * stature) {

@@ -78,7 +78,7 @@ final class Tables {
             new TrunkRow(
                     "navel", .602, .574, 13.8, 10.3, -7.7, 2.3, .75, 1.3, .83, 1.05, 1.10, "navel-girth belly-girth"),
             new TrunkRow(
-                    "trouser",
+                    "band",
                     .580,
                     .552,
                     14.8,

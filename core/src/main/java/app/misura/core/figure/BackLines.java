@@ -40,7 +40,7 @@ final class BackLines extends FrontalLines {
                         n(2.6 * k, t("midTorso").y()),
                         n(2.3 * k, t("waist").y()),
                         n(2.7 * k, t("navel").y()),
-                        n(3.6 * k, t("trouser").y())));
+                        n(3.6 * k, t("band").y())));
         canvas.both(.9, 0, 0, .5, s -> {
             double d = b.drop(s);
             return List.of(
@@ -113,9 +113,9 @@ final class BackLines extends FrontalLines {
                 0,
                 .36,
                 s -> List.of(
-                        n(t("trouser").w() * .96, t("trouser").y() - .3 * k),
-                        n(t("trouser").w() * .80, t("trouser").y() - .6 * k),
-                        n(t("trouser").w() * .58, t("trouser").y() - 2 * k)));
+                        n(t("band").w() * .96, t("band").y() - .3 * k),
+                        n(t("band").w() * .80, t("band").y() - .6 * k),
+                        n(t("band").w() * .58, t("band").y() - 2 * k)));
         canvas.line(
                 1.25,
                 0,

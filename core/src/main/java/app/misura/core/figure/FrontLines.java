@@ -121,7 +121,7 @@ final class FrontLines extends FrontalLines {
     }
 
     private void bellyLines() {
-        double most = Math.max(t("navel").zf(), t("trouser").zf());
+        double most = Math.max(t("navel").zf(), t("band").zf());
         double fat = Between.clamp((most - t("crotch").zf() - 3.5 * k) / (10 * k), 0, 1);
         canvas.both(
                 .8,

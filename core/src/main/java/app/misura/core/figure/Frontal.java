@@ -140,7 +140,7 @@ final class Frontal {
                 .t(1, -.50)
                 .h(.95));
         arm(side, p);
-        for (String level : List.of("chest", "underBust", "midTorso", "waist", "navel", "trouser", "highHip", "seat")) {
+        for (String level : List.of("chest", "underBust", "midTorso", "waist", "navel", "band", "highHip", "seat")) {
             if (t(level).y() < side.of(corners).y() - 1.6 * k) {
                 p.add(n(t(level).w(), t(level).y()));
             }

@@ -9,7 +9,7 @@ import java.util.List;
 final class Profile extends SideView {
     /** The levels of the back from the trouser band up. */
     static final List<String> TRUNK = List.of(
-            "trouser",
+            "band",
             "navel",
             "waist",
             "midTorso",
@@ -83,8 +83,8 @@ final class Profile extends SideView {
 
     List<Knot> front() {
         List<Knot> f = trunkFront();
-        for (String level : List.of("waist", "navel", "trouser", "highHip")) {
-            if (!(hangs() && level.equals("trouser"))) {
+        for (String level : List.of("waist", "navel", "band", "highHip")) {
+            if (!(hangs() && level.equals("band"))) {
                 f.add(n(t(level).zf(), t(level).y()));
             }
         }
@@ -179,9 +179,9 @@ final class Profile extends SideView {
                 0,
                 0,
                 .34,
-                n(t("trouser").zf() - 4.5 * k, t("highHip").y() + k),
-                n(t("trouser").zf() - 8 * k, t("highHip").y() + 2.7 * k),
-                n(t("trouser").zb() + 6 * k, t("highHip").y() + 2.2 * k));
+                n(t("band").zf() - 4.5 * k, t("highHip").y() + k),
+                n(t("band").zf() - 8 * k, t("highHip").y() + 2.7 * k),
+                n(t("band").zb() + 6 * k, t("highHip").y() + 2.2 * k));
         double crease = leg("thigh").y();
         double zb = leg("thighTop").zb();
         canvas.line(

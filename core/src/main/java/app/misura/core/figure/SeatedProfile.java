@@ -102,7 +102,7 @@ final class SeatedProfile extends SideView {
         List<Knot> p = new ArrayList<>();
         for (String level : Profile.TRUNK) {
             double fill = switch (level) {
-                case "trouser" -> 1.9;
+                case "band" -> 1.9;
                 case "navel" -> 1.7;
                 case "waist" -> 1.1;
                 case "midTorso" -> .4;

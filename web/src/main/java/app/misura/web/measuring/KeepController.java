@@ -76,11 +76,11 @@ class KeepController {
             return MeasureController.page(target);
         }
         NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));
-        List<StoredReading> stored = readings.keep(id, List.of(reading)).readings();
+        Readings.Kept stored = readings.keep(id, List.of(reading));
         Place onward = then.equals("again")
                 ? Place.step(step, slot.side())
-                : Place.of(order.with(stored).course().after(asked));
-        return "redirect:" + onward.address(id, stored.get(0).id());
+                : Place.of(orders.with(order, stored).course().after(asked));
+        return "redirect:" + onward.address(id, stored.readings().get(0).id());
     }
 
     private static String clip(String text) {

@@ -16,6 +16,10 @@ record OrderState(
         long passes,
         long leftOut,
         long takenBack) {
+    OrderState withReadings(int added) {
+        return new OrderState(id, version, client, readings + added, strikes, marks, passes, leftOut, takenBack);
+    }
+
     Readings.Rows rows() {
         return new Readings.Rows(readings, strikes, marks, passes, leftOut, takenBack);
     }

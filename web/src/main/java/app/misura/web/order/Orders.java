@@ -13,7 +13,6 @@ import app.misura.web.id.NotThere;
 import app.misura.web.reading.Readings;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.Taken;
-import app.misura.web.ui.Lately;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -33,8 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The orders of the house with their sheets. */
 @Service
 public class Orders {
-    /** A sheet that is measured is asked for with every reading and every look. */
-    private final Lately<OrderState, GarmentOrder> lately = new Lately<>(100);
+    private final Remembered remembered = new Remembered();
 
     private final OrderRepository orders;
     private final Readings readings;
@@ -80,13 +78,21 @@ public class Orders {
 
     @Transactional(readOnly = true)
     public Optional<GarmentOrder> find(String id) {
-        return orders.state(id).map(state -> lately.get(state, () -> loaded(state)));
+        return orders.state(id).map(state -> {
+            GarmentOrder known = remembered.at(state);
+            return known != null ? known : remembered.keep(state, loaded(state));
+        });
     }
 
     /** @throws NotThere if there is no such order */
     @Transactional(readOnly = true)
     public GarmentOrder get(String id) {
         return find(id).orElseThrow(() -> NotThere.order());
+    }
+
+    /** The order with readings that were kept just now. */
+    public GarmentOrder with(GarmentOrder order, Readings.Kept kept) {
+        return remembered.more(order, order.with(kept.readings()), kept.added());
     }
 
     /** All that are not handed over or called off, by the day they are needed. */

@@ -67,6 +67,15 @@ class KeepControllerTest {
         });
     }
 
+    @BeforeEach
+    void goOn() {
+        when(orders.with(any(), any())).thenAnswer(call -> {
+            GarmentOrder before = call.getArgument(0);
+            Readings.Kept more = call.getArgument(1);
+            return before.with(more.readings());
+        });
+    }
+
     private void order(String readings) {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", readings, TestOrders.MARKED));
     }

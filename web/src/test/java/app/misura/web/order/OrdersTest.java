@@ -179,6 +179,19 @@ class OrdersTest extends TestHouse {
                         "Yusra Hallgrim-Osei");
     }
 
+    @Test
+    void whatWasKeptNeedsNotBeReadAgainUnlessOthersChangedTheOrder() {
+        String id = order().id();
+        GarmentOrder before = orders.get(id);
+        GarmentOrder mine = orders.with(before, readings.keep(id, List.of(reading("104.5", null))));
+        assertThat(orders.get(id)).isSameAs(mine);
+        readings.keep(id, List.of(reading("106", null)));
+        GarmentOrder late = orders.with(mine, readings.keep(id, List.of(reading("107", null))));
+        assertThat(late.readings()).as("as far as they knew").hasSize(2);
+        assertThat(orders.get(id).readings().stream().map(r -> r.reading().text()))
+                .containsExactly("104.5", "106", "107");
+    }
+
     /** An order is remembered by how far its rows have come: every kind of change is seen by whoever looks next. */
     @Test
     void whoLooksAgainSeesEveryChange() {

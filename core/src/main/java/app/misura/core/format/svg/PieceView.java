@@ -10,6 +10,7 @@ import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
+import app.misura.core.resource.Shipped;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -76,18 +77,13 @@ public final class PieceView {
                 "aria-label",
                 "Pieces to scale");
         if (paper) {
-            out.element("style", PAPER);
+            out.element("style", Shipped.text("paper/pieces.css"));
         }
         layout.large().stream().findFirst().ifPresent(this::levelNames);
         layout.placed().forEach(this::piece);
         foot(layout.bottom() + 40);
         return out.close();
     }
-
-    private static final String PAPER =
-            ".net{fill:#fff;stroke:none}.allow{fill:none;stroke:#888;stroke-width:2}.e{fill:none;stroke:#000;stroke-width:4.5}"
-                    + ".hit{display:none}.lv{stroke:#555;stroke-width:2;stroke-dasharray:10 8}.dart,.grain,.notch{fill:none;stroke:#000;stroke-width:3}"
-                    + ".dot,.elen{display:none}text{font-family:'Source Sans 3';fill:#000}";
 
     private void levelNames(Piece first) {
         double last = -1e9;
