@@ -31,7 +31,7 @@ class PackageMapTest {
             Map.entry("house", List.of("account", "ui")),
             Map.entry("reading", List.of("id")),
             Map.entry("order", List.of("client", "form", "reading", "id", "ui")),
-            Map.entry("client.page", List.of("client", "order", "account", "id", "ui")),
+            Map.entry("client.page", List.of("client", "order", "ui")),
             Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
             Map.entry("cutting", List.of("order", "account", "id", "ui")),

@@ -2,6 +2,7 @@ package app.misura.core.body;
 
 import app.misura.core.geometry.Between;
 import app.misura.core.measure.Side;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -116,17 +117,17 @@ public final class Body {
 
     /** Sections of the trunk by name, from the neck down. */
     public Map<String, Trunk> trunk() {
-        return trunk;
+        return Collections.unmodifiableMap(trunk);
     }
 
     /** Sections of each leg, from the top down. */
     public Map<Side, List<Leg>> legs() {
-        return legs;
+        return Collections.unmodifiableMap(legs);
     }
 
     /** Sections of each arm, from the shoulder down. */
     public Map<Side, List<Arm>> arms() {
-        return arms;
+        return Collections.unmodifiableMap(arms);
     }
 
     public double armLength() {

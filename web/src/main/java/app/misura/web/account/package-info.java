@@ -1,5 +1,5 @@
 /**
- * Who works here, what may they do, and what do programs sign in with? Uses store.
+ * Who works here, what may they do, and what do programs sign in with? Uses id.
  */
 @NullMarked
 package app.misura.web.account;

@@ -1,5 +1,6 @@
 /**
- * How do programs ask, and what are they answered? The documented interface. Uses order, client and store.
+ * How do programs ask, and what are they answered? The documented interface. Uses order, reading, client, id and
+ * problem.
  */
 @NullMarked
 package app.misura.web.api;

@@ -7,6 +7,7 @@ import app.misura.core.format.svg.PieceView;
 import app.misura.core.garment.ChoiceDef;
 import app.misura.core.garment.ChoiceSheet;
 import app.misura.core.garment.Choices;
+import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
@@ -118,6 +119,8 @@ class CutController {
                         .toList());
         if (result instanceof Cutting.Cut cut) {
             model.addAttribute("cut", CutTable.of(cut.spec(), order.form()));
+            model.addAttribute("holdsSign", Say.sign(Bracket.State.CLOSED));
+            model.addAttribute("failsSign", Say.sign(Bracket.State.WRONG));
             model.addAttribute("pieces", cut.spec().isDrawn() ? PieceView.svg(cut.spec()) : "");
         } else {
             refused(model, result);

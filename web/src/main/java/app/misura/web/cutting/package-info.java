@@ -1,5 +1,6 @@
 /**
- * Ease and cut on screen: choices, pieces, chain, proof of the cut. Uses order, account, store and ui.
+ * How does the cut come about, and does it hold? Choices, pieces, chain and proof of the cut on screen. Uses order,
+ * account, id and ui.
  */
 @NullMarked
 package app.misura.web.cutting;

@@ -1,5 +1,6 @@
 /**
- * The made-up workroom that ships for trying out. Uses order, client and account.
+ * What does a workroom look like that is at work? A made-up one, for trying out. Uses order, reading, client and
+ * account.
  */
 @NullMarked
 package app.misura.web.demo;

@@ -1,5 +1,5 @@
 /**
- * The owner's own page: who works here, and what programs sign in with. Uses account and ui.
+ * Who works here, and what do programs sign in with? The owner's own page. Uses account and ui.
  */
 @NullMarked
 package app.misura.web.house;

@@ -1,5 +1,5 @@
 /**
- * Taking the measures, step by step. Uses order, client, account, store and ui.
+ * Which step is asked for, and what was heard? The measuring screen. Uses order, reading, client, account, id and ui.
  */
 @NullMarked
 package app.misura.web.measuring;

@@ -1,6 +1,5 @@
 /**
- * What hangs on a nail: forms, cut sheets, patterns. Uses order, client,
- * cutting, account, store and ui.
+ * What hangs on a nail? Forms, cut sheets, patterns. Uses order, reading, client, cutting, account, id and ui.
  */
 @NullMarked
 package app.misura.web.print;

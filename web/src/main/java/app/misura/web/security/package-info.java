@@ -1,5 +1,5 @@
 /**
- * Who is asking, and may they? Sign-in, rights per address, headers, throttling. Uses account and store.
+ * Who is asking, and may they? Sign-in, rights per address, headers, throttling. Uses account, id and problem.
  */
 @NullMarked
 package app.misura.web.security;

@@ -1,5 +1,6 @@
 /**
- * What do all pages share? Texts, numbers and drawings for the templates. Uses account and store.
+ * What do all pages share? Texts, numbers and drawings for the templates, and what a page has already. Uses account
+ * and id.
  */
 @NullMarked
 package app.misura.web.ui;

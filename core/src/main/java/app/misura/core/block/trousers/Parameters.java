@@ -1,5 +1,7 @@
 package app.misura.core.block.trousers;
 
+import app.misura.core.geometry.Between;
+
 /**
  * The free parameters of a trousers draft, all moved together along one path so that none is stretched out of shape.
  *
@@ -24,18 +26,18 @@ record Parameters(double frontFork, double backFork, double raise, double slant,
         double shape = in.seatShape();
         double belly = in.belly();
         double both = (0.19 + 0.003 * shape) * in.seat() * widen;
-        double ratio = clamp(2.1 + 0.12 * shape, 1.5, 3);
+        double ratio = Between.clamp(2.1 + 0.12 * shape, 1.5, 3);
         double scale = scale(in);
-        double raise = clamp((38 + 5 * shape) * Math.min(1.15, s) - 120 * belly, 14, 52);
-        double slant = clamp(5.5 + 0.045 * in.toTakeIn() + 1.6 * shape, 3, 20);
-        double drop = clamp(8 * small - 200 * belly, -30, 10);
+        double raise = Between.clamp((38 + 5 * shape) * Math.min(1.15, s) - 120 * belly, 14, 52);
+        double slant = Between.clamp(5.5 + 0.045 * in.toTakeIn() + 1.6 * shape, 3, 20);
+        double drop = Between.clamp(8 * small - 200 * belly, -30, 10);
         return new Parameters(
-                clamp(both / (1 + ratio) + 6 * s * walk, 31 * scale, 80 * scale),
-                clamp(both * ratio / (1 + ratio) + 14 * s * walk, 62 * scale, 160 * scale),
-                clamp(raise + 11 * small * walk, 10, 60),
-                Math.toRadians(clamp(slant + 0.7 * walk, 2, 22)),
-                clamp(drop - 4 * small * walk, -38, 15),
-                clamp(0.70 + 0.045 * walk, 0.56, 0.80));
+                Between.clamp(both / (1 + ratio) + 6 * s * walk, 31 * scale, 80 * scale),
+                Between.clamp(both * ratio / (1 + ratio) + 14 * s * walk, 62 * scale, 160 * scale),
+                Between.clamp(raise + 11 * small * walk, 10, 60),
+                Math.toRadians(Between.clamp(slant + 0.7 * walk, 2, 22)),
+                Between.clamp(drop - 4 * small * walk, -38, 15),
+                Between.clamp(0.70 + 0.045 * walk, 0.56, 0.80));
     }
 
     /** Bounds are a child's or an ordinary body's; a very large seat has wider forks. */
@@ -46,9 +48,5 @@ record Parameters(double frontFork, double backFork, double raise, double slant,
     /** What the slanted centre back takes in at the waist, mm. */
     double centreBack(double seatY) {
         return (seatY + raise) * Math.tan(slant);
-    }
-
-    static double clamp(double value, double low, double high) {
-        return Math.max(low, Math.min(high, value));
     }
 }

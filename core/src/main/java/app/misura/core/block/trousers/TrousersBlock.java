@@ -5,6 +5,7 @@ import app.misura.core.draft.Draft;
 import app.misura.core.draft.Given;
 import app.misura.core.draft.Need;
 import app.misura.core.draft.Outcome;
+import app.misura.core.geometry.Between;
 import app.misura.core.geometry.Search;
 import app.misura.core.geometry.SearchGaveUp;
 import java.util.ArrayList;
@@ -68,7 +69,7 @@ public final class TrousersBlock implements Block {
     /** Where the fullest seat may be drawn, as shares of the rise: as it was read, as near to it as seats lie, as usual. */
     private static List<Double> depths(double ratio) {
         List<Double> depths = new ArrayList<>();
-        depths.add(Parameters.clamp(ratio, Numbers.DEPTH_DRAWN_LEAST, Numbers.DEPTH_DRAWN_MOST));
+        depths.add(Between.clamp(ratio, Numbers.DEPTH_DRAWN_LEAST, Numbers.DEPTH_DRAWN_MOST));
         if (ratio > Numbers.DEPTH_USUAL) {
             depths.add(Numbers.DEPTH_USUAL);
         }
