@@ -3,5 +3,6 @@ import "./measuring/entry.js";
 import "./measuring/figure.js";
 import "./measuring/keys.js";
 import "./measuring/strip.js";
+import "./measuring/typed.js";
 import "./measuring/alone.js";
 import "./measuring/has.js";

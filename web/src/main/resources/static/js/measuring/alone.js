@@ -1,71 +1,53 @@
-/* While the house cannot be reached: what is read is kept in this browser, the work goes on, and all of it is brought home
- in order as soon as the house answers. Each reading has its key, so that none is kept twice. */
-import { $, all as every, one } from "../dom.js";
+/* While the house cannot be reached, or takes its time: what is read is kept in this browser, the work goes on, and all of it
+ is brought home in order. Each reading has its key, so that none is kept twice. */
+import { $, one } from "../dom.js";
+import { ask, knowsSteps, next } from "./ask.js";
 import { changed } from "./has.js";
+import { order, others, put, same, shelve, shelved } from "./shelf.js";
+import { forget, here, remember, restore } from "./typed.js";
 
 const AGAIN = 3000;
-const order = () => {
-  const shown = $("measure");
-  return shown ? shown.dataset.order : "";
-};
-/* On a shared tablet each person has a shelf of their own: nothing comes home under another's name. */
-const SHELF = "misura.kept-here.";
-const by = () => {
-  const shown = $("measure");
-  return shown ? shown.dataset.by : "";
-};
-const shelf = () => SHELF + by() + "." + order();
-const read = (name) => {
-  try {
-    return JSON.parse(localStorage.getItem(name) || "[]");
-  } catch (e) {
-    return [];
-  }
-};
-const all = () => read(shelf());
-const others = () =>
-  Object.keys(localStorage)
-    .filter((name) => name.startsWith(SHELF) && name.endsWith("." + order()) && name !== shelf())
-    .map((name) => ({
-      who: name.slice(SHELF.length, -order().length - 1),
-      count: read(name).length,
-    }))
-    .filter((other) => other.count > 0);
-const put = (list) => {
-  if (list.length) localStorage.setItem(shelf(), JSON.stringify(list));
-  else localStorage.removeItem(shelf());
-};
-let steps = [];
 let since = "";
 let going = false;
+/* The reading that is on its way, and whether somebody typed on before it was answered. */
+let flying = null;
 
 function clock() {
   const now = new Date();
   return String(now.getHours()).padStart(2, "0") + ":" + String(now.getMinutes()).padStart(2, "0");
 }
 
-function count(list) {
-  return list.length === 1 ? "1 reading is" : list.length + " readings are";
+function count(many) {
+  return many === 1 ? "1 reading is" : many + " readings are";
+}
+
+function words(list) {
+  const refused = list.find((each) => each.refused);
+  if (since) {
+    return (
+      "Not reached since " + since + ". Go on; " + (list.length ? count(list.length) + " kept here." : "what you read is kept here.")
+    );
+  }
+  if (refused) return "The house did not take “" + refused.text + "” for " + refused.step + (refused.side ? ", " + refused.side : "") + ".";
+  if (list.length) return count(list.length) + " kept here, not yet in the house.";
+  return others()
+    .map((other) => count(other.count) + " kept here for " + other.who + ", who signs in to bring them home.")
+    .join(" ");
 }
 
 function tell() {
   const alone = $("alone");
-  const list = all();
+  const list = shelved();
   if (!alone) return;
-  const theirs = others();
-  alone.hidden = !since && !list.length && !theirs.length;
-  if (!since && !list.length) {
-    alone.textContent = theirs
-      .map((other) => count({ length: other.count }) + " kept here for " + other.who + ", who signs in to bring them home.")
-      .join(" ");
-    return;
+  alone.textContent = words(list);
+  alone.hidden = !alone.textContent;
+  const refused = list.find((each) => each.refused);
+  if (refused && !since) {
+    const way = document.createElement("a");
+    way.href = path(refused);
+    way.textContent = "Take it up";
+    alone.append(" ", way);
   }
-  alone.textContent = since
-    ? "Not reached since " +
-      since +
-      ". Go on; " +
-      (list.length ? count(list) + " kept here." : "what you read is kept here.")
-    : count(list) + " kept here, not yet in the house.";
   const kept = $("kept");
   if (kept && list.length) kept.textContent = "kept here, not yet in the house";
   list.forEach(mark);
@@ -75,99 +57,36 @@ function tell() {
 function mark(each) {
   const rung = $("rung-" + each.step);
   if (!rung) return;
-  const here = all()
+  rung.querySelector("[data-vals]").textContent = shelved()
     .filter((other) => other.step === each.step)
     .map((other) => other.text)
     .join("  ");
-  rung.querySelector("[data-vals]").textContent = here;
   rung.classList.remove("to-come", "locked");
   delete rung.dataset.waits;
   changed(rung);
 }
 
-function next(step, side) {
-  const at = steps.findIndex((each) => each.label === step);
-  const own = steps[at];
-  const waits = own.sides.find(
-    (each) => each !== side && !all().some((kept) => kept.step === step && kept.side === each),
-  );
-  if (side && waits) return { step: own, side: waits };
-  const ahead = steps.slice(at + 1).concat(steps.slice(0, at));
-  const free = ahead.find((each) => {
-    const rung = $("rung-" + each.label);
-    return rung && "waits" in rung.dataset;
+const path = (place) =>
+  location.pathname + "?step=" + place.step + (place.side ? "&side=" + place.side : "");
+
+/* The page anew at the step that stands on the screen, with what is typed there. */
+function refresh(place) {
+  return window.htmx.ajax("GET", place ? path(place) : location.pathname + location.search, {
+    target: "#measure",
+    swap: "outerHTML",
   });
-  const to = free || ahead[0];
-  return { step: to, side: to.sides[0] || "" };
 }
 
-function ask(to) {
-  const form = $("entryform");
-  const said = { ...to.step, place: to.step.place + (to.side ? " · " + to.side : "") };
-  every("[data-says]").forEach((e) => {
-    e.textContent = said[e.dataset.says];
-  });
-  form.elements.step.value = to.step.label;
-  if (form.elements.side) form.elements.side.remove();
-  if (to.side) {
-    const side = document.createElement("input");
-    side.type = "hidden";
-    side.name = "side";
-    side.value = to.side;
-    form.append(side);
-  }
-  form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();
-  form.elements.confirm.value = "";
-  const entry = $("entry");
-  entry.value = "";
-  entry.setAttribute("aria-label", to.step.label + " " + to.step.name + (to.side ? ", " + to.side : ""));
-  const heard = $("heard");
-  heard.className = "soft";
-  heard.textContent = "";
-  every("[data-of-step], [data-turns] > *").forEach((e) => {
-    e.hidden = true;
-    changed(e);
-  });
-  every("a[data-rung][aria-current]").forEach((e) => {
-    e.classList.remove("now");
-    e.removeAttribute("aria-current");
-    changed(e);
-  });
-  const rung = $("rung-" + to.step.label);
-  if (rung) {
-    rung.classList.add("now");
-    rung.setAttribute("aria-current", "step");
-    changed(rung);
-  }
-  document.title = to.step.label + " " + to.step.name + " · Misura";
-  entry.focus();
-}
-
-function shelve(form) {
-  const fields = Object.fromEntries(new FormData(form));
-  if (!fields.text.trim()) return null;
-  const list = all().filter((each) => each.key !== fields.key);
-  list.push({
-    url: form.getAttribute("action"),
-    step: fields.step,
-    side: fields.side || "",
-    text: fields.text,
-    key: fields.key,
-    confirm: fields.confirm,
-  });
-  try {
-    put(list);
-  } catch (e) {
-    return null;
-  }
-  return fields;
+function fieldsOf(form) {
+  const { step, side, text, key, confirm, then } = Object.fromEntries(new FormData(form));
+  return { step, side: side || "", text, key, confirm, then, url: form.getAttribute("action") };
 }
 
 function keepHere(form) {
-  const fields = shelve(form);
-  if (!fields) return;
-  since = since || clock();
-  if (steps.length) ask(next(fields.step, fields.side || ""));
+  const fields = fieldsOf(form);
+  if (!shelve(fields)) return;
+  forget(fields);
+  if (knowsSteps()) ask(next(fields));
   tell();
 }
 
@@ -179,9 +98,17 @@ function signedOut() {
   alone.hidden = false;
   alone.textContent =
     "The house asks you to sign in again. " +
-    (all().length ? count(all()) + " kept here; " : "") +
+    (shelved().length ? count(shelved().length) + " kept here; " : "") +
     "load this page anew.";
 }
+
+/* What the house refuses stays on the shelf, first, until it is mended or cleared; what was read after it waits. */
+function refused(fields) {
+  remember(fields, fields.text);
+  shelve({ ...fields, refused: true }, true);
+}
+
+const mended = (place) => put(shelved().filter((each) => !(each.refused && same(each, place))));
 
 async function bring(each) {
   const token = one("input[name=_csrf]");
@@ -197,14 +124,12 @@ async function bring(each) {
   return fetch(each.url, { method: "POST", body, headers: { "HX-Request": "true", "HX-Target": "measure" } });
 }
 
-/* In order, one after the other. What the house refuses goes back into the entry, where it can be mended; what was
-   read after it stays here until it is. */
+/* In order, one after the other. The screen stays at its step; only where nothing is typed it turns to what was refused. */
 async function bringHome() {
-  if (going || !all().length) return;
+  if (going || flying || !shelved().length || shelved()[0].refused) return;
   going = true;
-  let refused = null;
   try {
-    for (let list = all(); list.length; list = all()) {
+    for (let list = shelved(); list.length; list = shelved()) {
       const answer = await bring(list[0]);
       if (answer.status === 401 || answer.status === 403) {
         signedOut();
@@ -215,21 +140,15 @@ async function bringHome() {
         tell();
         return;
       }
-      put(list.slice(1));
+      put(shelved().filter((each) => each.key !== list[0].key));
       if (answer.status === 422) {
-        refused = list[0];
+        refused(list[0]);
         break;
       }
     }
     since = "";
-    const path =
-      location.pathname +
-      (refused ? "?step=" + refused.step + (refused.side ? "&side=" + refused.side : "") : location.search);
-    await window.htmx.ajax("GET", path, { target: "#measure", swap: "outerHTML" });
-    if (refused && $("entry")) {
-      $("entry").value = refused.text;
-      $("entry").dispatchEvent(new Event("input", { bubbles: true }));
-    }
+    const first = shelved()[0];
+    await refresh(first && first.refused && !($("entry") && $("entry").value) ? first : here());
   } catch (e) {
     since = since || clock();
     tell();
@@ -238,26 +157,84 @@ async function bringHome() {
   }
 }
 
+/* Whoever types before the answer is there types for the step that comes: the screen turns to it first. */
+function typingAhead() {
+  if (!flying || flying.ahead || !knowsSteps() || !$("entryform")) return;
+  flying.ahead = true;
+  forget(flying);
+  ask(next(flying));
+}
+
+document.addEventListener("misura:typing", typingAhead);
+document.addEventListener("beforeinput", (event) => {
+  if (event.target === $("entry")) typingAhead();
+});
+document.addEventListener("misura:typed", (event) => {
+  if (!event.detail.text && mended(event.detail.place)) tell();
+});
+document.addEventListener(
+  "submit",
+  (event) => {
+    if (event.target.id !== "entryform" || !flying || !flying.ahead) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    keepHere(event.target);
+  },
+  true,
+);
+
+const sender = (event) => event.detail.requestConfig && event.detail.requestConfig.elt;
+const isEntry = (event) => Boolean(sender(event)) && sender(event).id === "entryform";
+
+document.addEventListener("htmx:beforeRequest", (event) => {
+  if (isEntry(event)) flying = { ...fieldsOf(sender(event)), ahead: false };
+});
+document.addEventListener("htmx:beforeSwap", (event) => {
+  if (!isEntry(event) || !flying) return;
+  const sent = flying;
+  if (event.detail.xhr.status < 300) {
+    mended(sent);
+    forget(sent);
+  }
+  const status = event.detail.xhr.status;
+  if (status >= 400 && status !== 422) return;
+  flying = null;
+  if (!sent.ahead) return;
+  event.detail.shouldSwap = false;
+  if (status === 422) refused(sent);
+  refresh(here());
+});
 document.addEventListener("htmx:sendError", (event) => {
-  if (event.detail.elt && event.detail.elt.id === "entryform") keepHere(event.detail.elt);
-  else {
+  since = since || clock();
+  if (isEntry(event) && flying) {
+    const { ahead, ...sent } = flying;
+    flying = null;
+    if (ahead) shelve(sent, true);
+    else keepHere(sender(event));
+  }
+  tell();
+});
+document.addEventListener("htmx:responseError", (event) => {
+  const status = event.detail.xhr.status;
+  const out = status === 401 || status === 403;
+  if (isEntry(event) && flying && (flying.ahead || out)) shelve(flying, true);
+  if (out) signedOut();
+  else if (shelved().length) {
     since = since || clock();
     tell();
   }
 });
-document.addEventListener("htmx:responseError", (event) => {
-  if (event.detail.xhr.status !== 401 && event.detail.xhr.status !== 403) return;
-  if (event.detail.elt && event.detail.elt.id === "entryform") shelve(event.detail.elt);
-  signedOut();
-});
 document.addEventListener("htmx:afterRequest", (event) => {
-  if (event.detail.xhr && event.detail.xhr.status && since && !all().length) {
+  const answered = event.detail.xhr && event.detail.xhr.status;
+  if (isEntry(event) && answered) flying = null;
+  if (answered && since && !shelved().length) {
     since = "";
     tell();
   }
 });
 document.addEventListener("htmx:afterSwap", (event) => {
   if (!event.detail.target || event.detail.target.id !== "measure") return;
+  restore();
   tell();
   bringHome();
 });
@@ -267,12 +244,6 @@ setInterval(() => {
 }, AGAIN);
 
 if (order()) {
-  fetch(location.pathname + "/steps")
-    .then((answer) => answer.json())
-    .then((list) => {
-      steps = list;
-    })
-    .catch(() => {});
   tell();
   bringHome();
 }

@@ -20,6 +20,11 @@ export function keep(then) {
   form.requestSubmit();
 }
 
+/* Said before the entry changes otherwise than by its own keyboard. */
+export function typing() {
+  document.dispatchEvent(new CustomEvent("misura:typing"));
+}
+
 export function type(text) {
   const entry = $("entry");
   entry.value = text;
@@ -63,9 +68,13 @@ onClick("data-still", (button) => {
   $("then").value = "go";
 });
 onClick("data-key", (button) => {
+  typing();
   type(button.dataset.key === "clear" ? "" : $("entry").value + button.dataset.key);
 });
-onClick("data-fraction", (button) => type(withFraction($("entry").value, button.dataset.fraction)));
+onClick("data-fraction", (button) => {
+  typing();
+  type(withFraction($("entry").value, button.dataset.fraction));
+});
 
 /* What is typed is kept or cleared by whoever typed it, before the step is left for another reason. */
 document.addEventListener("submit", (event) => {

@@ -1,7 +1,7 @@
 /* Digits and Enter always; letters act as keys while the entry is empty, unless somebody switched them off. */
 import { $, all, one, press } from "../dom.js";
 import { open } from "../dialogs.js";
-import { focusEntry, keep, sums, type } from "./entry.js";
+import { focusEntry, keep, sums, type, typing } from "./entry.js";
 import { turn } from "./figure.js";
 
 const LETTERS = "misura.letters";
@@ -66,6 +66,7 @@ document.addEventListener("keydown", (event) => {
   if (entry && !inEntry && /^[0-9.,]$/.test(event.key)) {
     event.preventDefault();
     entry.focus();
+    typing();
     type(entry.value + event.key);
   }
 });

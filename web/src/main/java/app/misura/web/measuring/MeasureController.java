@@ -2,6 +2,7 @@ package app.misura.web.measuring;
 
 import app.misura.core.course.Course;
 import app.misura.core.form.Part;
+import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.Sheet;
@@ -86,8 +87,8 @@ class MeasureController {
         return "fragments/measuring :: heard";
     }
 
-    /** What a page needs of a step to ask for it while the house cannot be reached. */
-    record Asked(String label, String name, String part, String how, String place, List<String> sides) {
+    /** What a page needs of a step to ask for it while the house cannot be reached. @param tries so many at least */
+    record Asked(String label, String name, String part, String how, String place, List<String> sides, int tries) {
         static Asked of(Course course, Step step) {
             Part part = course.proof().sheet().form().partOf(step);
             return new Asked(
@@ -99,7 +100,8 @@ class MeasureController {
                     course.slots(step).stream()
                             .filter(Sheet.Slot::isOneOfBoth)
                             .map(s -> java.util.Objects.requireNonNull(s.side()).word())
-                            .toList());
+                            .toList(),
+                    step.settle() == Settle.TWO_AGREE ? 2 : 1);
         }
     }
 

@@ -13,6 +13,7 @@ import java.util.Objects;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** The measuring screen by hand: its keys, its marks, both sides, and a house that cannot be reached. */
@@ -24,11 +25,20 @@ class MeasuringTest extends InTheBrowser {
     }
 
     private void network(boolean away) {
+        network(away, 0);
+    }
+
+    /** @param latency so many milliseconds until an answer comes */
+    private void network(boolean away, int latency) {
         browser.driver().executeCdpCommand("Network.enable", Map.of());
         browser.driver()
                 .executeCdpCommand(
                         "Network.emulateNetworkConditions",
-                        Map.of("offline", away, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+                        Map.of("offline", away, "latency", latency, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
+    private String entry() {
+        return browser.find("#entry").getAttribute("value");
     }
 
     /** Goes out of the house's reach, once the page knows the steps. */
@@ -230,6 +240,90 @@ class MeasuringTest extends InTheBrowser {
         browser.driver().navigate().refresh();
         browser.await("loaded", () -> rung("D1").contains("103.0"));
         assertThat(readings()).isEqualTo(2);
+    }
+
+    @Test
+    void theScreenStaysAtItsStepWhenTheHouseAnswersAgainAndSoDoesWhatIsTyped() {
+        String id = newOrder("Steady Person");
+        setMarks();
+        leave();
+        browser.type("171");
+        browser.enter();
+        awaitStep("D1");
+        browser.type("103");
+        browser.enter();
+        awaitStep("D2");
+        browser.type("58");
+        network(false);
+        browser.await("home", () -> readings() == 2);
+        browser.await("settled", () -> shown() == 2);
+        assertThat(step()).isEqualTo("D2");
+        assertThat(entry()).as("half-typed").isEqualTo("58");
+        browser.type(".5");
+        browser.enter();
+        browser.await("kept", () -> readings() == 3);
+        assertThat(texts(id, "D2")).containsExactly("58.5");
+    }
+
+    @Test
+    void whatIsTypedBeforeTheAnswerIsThereBelongsToTheStepThatComes() {
+        String id = newOrder("Fast Person");
+        setMarks();
+        leave();
+        network(false, 700);
+        browser.type("171", Keys.ENTER, "103", Keys.ENTER, "58", Keys.ENTER, "4");
+        assertThat(step()).isEqualTo("D3");
+        browser.await("kept", () -> readings() == 3);
+        browser.await("settled", () -> shown() == 3);
+        assertThat(step()).isEqualTo("D3");
+        assertThat(entry()).isEqualTo("4");
+        assertThat(texts(id, "P3")).containsExactly("171.0");
+        assertThat(texts(id, "D1")).containsExactly("103.0");
+        assertThat(texts(id, "D2")).containsExactly("58.0");
+    }
+
+    @Test
+    void whatIsRefusedWhileSomebodyTypesOnIsTakenUpAfterwards() {
+        String id = newOrder("Hasty Person");
+        setMarks();
+        leave();
+        network(false, 500);
+        browser.type("67", Keys.ENTER, "10");
+        browser.await("said", () -> browser.text("#alone").contains("did not take “67” for P3"));
+        assertThat(step()).isEqualTo("D1");
+        assertThat(entry()).isEqualTo("10");
+        browser.type("3");
+        browser.enter();
+        browser.await("D1 is kept", () -> texts(id, "D1").contains("103.0"));
+        browser.driver().findElement(By.linkText("Take it up")).click();
+        awaitStep("P3");
+        assertThat(entry()).isEqualTo("67");
+        browser.type(Keys.chord(Keys.CONTROL, "a"), "171", Keys.ENTER);
+        browser.await("kept", () -> texts(id, "P3").equals(List.of("171.0")));
+        browser.await("said no more", () -> !browser.find("#alone").isDisplayed());
+    }
+
+    @Test
+    void whatIsTypedStaysWithItsStep() {
+        String id = newOrder("Wandering Person");
+        setMarks();
+        at(id, "D1");
+        browser.type("103.");
+        browser.type(Keys.ARROW_DOWN);
+        awaitStep("D2");
+        assertThat(entry()).isEmpty();
+        browser.driver().navigate().refresh();
+        awaitStep("D2");
+        browser.type(Keys.ARROW_UP);
+        awaitStep("D1");
+        browser.await("typed for it", () -> entry().equals("103."));
+        browser.driver().navigate().refresh();
+        browser.await("after a reload too", () -> entry().equals("103."));
+        browser.type("5", Keys.ENTER);
+        awaitStep("D2");
+        at(id, "D1");
+        assertThat(entry()).isEmpty();
+        assertThat(texts(id, "D1")).containsExactly("103.5");
     }
 
     @Test

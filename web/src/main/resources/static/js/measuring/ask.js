@@ -1,0 +1,87 @@
+/* Asks for the next step without the house: while it cannot be reached, or before its answer is there. */
+import { $, all } from "../dom.js";
+import { changed } from "./has.js";
+import { order, same, shelved } from "./shelf.js";
+import { typedFor } from "./typed.js";
+
+let steps = [];
+export const knowsSteps = () => steps.length > 0;
+
+if (order()) {
+  fetch(location.pathname + "/steps")
+    .then((answer) => answer.json())
+    .then((list) => {
+      steps = list;
+    })
+    .catch(() => {});
+}
+
+const tries = (place) => shelved().filter((each) => same(each, place)).length;
+
+/* What comes after a reading. @param read the reading, which may lie on the shelf or be on its way */
+export function next(read) {
+  const at = steps.findIndex((each) => each.label === read.step);
+  const own = steps[at];
+  const rung = $("rung-" + read.step);
+  const first = own.tries > 1 && rung && "waits" in rung.dataset && tries(read) < own.tries;
+  if (read.then === "again" || first) return { step: own, side: read.side || "" };
+  const waits = own.sides.find((side) => side !== read.side && !tries({ step: read.step, side }));
+  if (read.side && waits) return { step: own, side: waits };
+  const ahead = steps.slice(at + 1).concat(steps.slice(0, at));
+  const free = ahead.find((each) => {
+    const to = $("rung-" + each.label);
+    return to && "waits" in to.dataset;
+  });
+  const to = free || ahead[0];
+  return { step: to, side: to.sides[0] || "" };
+}
+
+function setSide(form, side) {
+  if (form.elements.side) form.elements.side.remove();
+  if (!side) return;
+  const field = document.createElement("input");
+  field.type = "hidden";
+  field.name = "side";
+  field.value = side;
+  form.append(field);
+}
+
+function light(label) {
+  all("a[data-rung][aria-current]").forEach((e) => {
+    e.classList.remove("now");
+    e.removeAttribute("aria-current");
+    changed(e);
+  });
+  const rung = $("rung-" + label);
+  if (!rung) return;
+  rung.classList.add("now");
+  rung.setAttribute("aria-current", "step");
+  changed(rung);
+}
+
+/* Turns the screen to a step; what belongs to the one before is hidden until the house sends it anew. */
+export function ask(to) {
+  const form = $("entryform");
+  const words = { ...to.step, place: to.step.place + (to.side ? " · " + to.side : "") };
+  all("[data-says]").forEach((e) => {
+    e.textContent = words[e.dataset.says];
+  });
+  form.elements.step.value = to.step.label;
+  setSide(form, to.side);
+  form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();
+  form.elements.confirm.value = "";
+  const entry = $("entry");
+  entry.value = typedFor({ step: to.step.label, side: to.side });
+  entry.setAttribute("aria-label", to.step.label + " " + to.step.name + (to.side ? ", " + to.side : ""));
+  entry.removeAttribute("aria-invalid");
+  const heard = $("heard");
+  heard.className = "soft";
+  heard.textContent = "";
+  all("[data-of-step], [data-turns] > *").forEach((e) => {
+    e.hidden = true;
+    changed(e);
+  });
+  light(to.step.label);
+  document.title = to.step.label + " " + to.step.name + " · Misura";
+  entry.focus();
+}
