@@ -1,12 +1,12 @@
 -- Accounts, clients, orders and what the tape said. Readings and strikes are only ever added.
-create table account (
+create table if not exists account (
     name varchar(60) primary key,
     display_name varchar(120) not null,
     password varchar(200) not null,
     role varchar(20) not null
 );
 
-create table client (
+create table if not exists client (
     id varchar(20) primary key,
     name varchar(120) not null,
     handedness varchar(10) not null,
@@ -16,9 +16,9 @@ create table client (
     created_by varchar(60) not null,
     version bigint not null
 );
-create index client_name on client (name);
+create index if not exists client_name on client (name);
 
-create table garment_order (
+create table if not exists garment_order (
     id varchar(20) primary key,
     number integer not null unique,
     client_id varchar(20) not null references client (id) on delete cascade,
@@ -34,9 +34,9 @@ create table garment_order (
     created_by varchar(60) not null,
     version bigint not null
 );
-create index garment_order_client on garment_order (client_id);
+create index if not exists garment_order_client on garment_order (client_id);
 
-create table reading (
+create table if not exists reading (
     id varchar(20) primary key,
     order_id varchar(20) not null references garment_order (id) on delete cascade,
     position integer not null,
@@ -53,18 +53,18 @@ create table reading (
     unique (order_id, client_key)
 );
 
-create table strike (
+create table if not exists strike (
     reading_id varchar(20) primary key references reading (id) on delete cascade,
     reason varchar(200) not null,
     struck_at timestamp with time zone not null,
     struck_by varchar(60) not null
 );
 
-create table mark_set (
+create table if not exists mark_set (
     id varchar(20) primary key,
     order_id varchar(20) not null references garment_order (id) on delete cascade,
     step varchar(20) not null,
     set_at timestamp with time zone not null,
     set_by varchar(60) not null
 );
-create index mark_set_order on mark_set (order_id);
+create index if not exists mark_set_order on mark_set (order_id);

@@ -1,5 +1,5 @@
 -- Every version of a form that sheets were measured with, as it was. Rows are only ever added.
-create table form_version (
+create table if not exists form_version (
     id varchar(80) primary key,
     form varchar(60) not null,
     version integer not null,

@@ -1,5 +1,5 @@
 -- What programs sign in with. Only a digest is kept: a token is shown once, when it is made.
-create table api_token (
+create table if not exists api_token (
     id varchar(20) primary key,
     name varchar(60) not null,
     account varchar(60) not null references account (name) on delete cascade,

@@ -8,6 +8,7 @@ import { forget, here, remember, restore } from "./typed.js";
 
 const AGAIN = 3000;
 let since = "";
+let full = false;
 let going = false;
 /* The reading that is on its way, and whether somebody typed on before it was answered. */
 let flying = null;
@@ -25,7 +26,7 @@ function words(list) {
   const refused = list.find((each) => each.refused);
   if (since) {
     return (
-      "Not reached since " + since + ". Go on; " + (list.length ? count(list.length) + " kept here." : "what you read is kept here.")
+      (full ? "The disk of the house is full" : "Not reached") + " since " + since + ". Go on; " + (list.length ? count(list.length) + " kept here." : "what you read is kept here.")
     );
   }
   if (refused) return "The house did not take “" + refused.text + "” for " + refused.step + (refused.side ? ", " + refused.side : "") + ".";
@@ -217,10 +218,15 @@ document.addEventListener("htmx:sendError", (event) => {
 document.addEventListener("htmx:responseError", (event) => {
   const status = event.detail.xhr.status;
   const out = status === 401 || status === 403;
-  if (isEntry(event) && flying && (flying.ahead || out)) shelve(flying, true);
+  const away = status === 503 || status === 507;
+  if (isEntry(event) && flying) {
+    if (away && !flying.ahead) keepHere(sender(event));
+    else if (flying.ahead || out) shelve(flying, true);
+  }
   if (out) signedOut();
   else if (shelved().length) {
     since = since || clock();
+    full = status === 507;
     tell();
   }
 });

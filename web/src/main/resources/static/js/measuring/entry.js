@@ -95,7 +95,7 @@ document.addEventListener("htmx:afterSwap", (event) => {
 });
 document.addEventListener("htmx:responseError", (event) => {
   const heard = $("heard");
-  if (!heard || event.detail.xhr.status === 401 || event.detail.xhr.status === 403) return;
+  if (!heard || [401, 403, 503, 507].includes(event.detail.xhr.status)) return;
   heard.className = "wrong";
   heard.textContent = "The house could not keep this. What you typed stands here; load the page anew.";
 });

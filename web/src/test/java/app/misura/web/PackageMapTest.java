@@ -23,9 +23,10 @@ class PackageMapTest {
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
             Map.entry("id", List.of()),
             Map.entry("problem", List.of()),
+            Map.entry("store", List.of()),
             Map.entry("account", List.of("id")),
             Map.entry("security", List.of("account", "id", "problem")),
-            Map.entry("ui", List.of("account", "id")),
+            Map.entry("ui", List.of("account", "id", "problem")),
             Map.entry("client", List.of("id")),
             Map.entry("form", List.of("id")),
             Map.entry("house", List.of("account", "ui")),

@@ -3,12 +3,16 @@ package app.misura.web.api;
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.web.id.NotThere;
+import app.misura.web.problem.Storing;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -38,7 +42,11 @@ class ApiProblems {
                     mismatch.getName() + " must be a whole number.",
                     List.of(new JsonFault("/" + mismatch.getName(), "must be a whole number")));
         }
-        LOG.error("call failed", wrong);
+        if (wrong instanceof DataAccessException || wrong instanceof TransactionException) {
+            Storing said = Storing.failed(wrong, wrong instanceof DataIntegrityViolationException);
+            return Problem.of(said.status(), said.head(), said.sentence());
+        }
+        LOG.error("call failed: {}", Storing.line(wrong));
         return Problem.of(
                 500,
                 "Our fault",

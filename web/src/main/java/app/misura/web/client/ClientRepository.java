@@ -1,5 +1,7 @@
 package app.misura.web.client;
 
+import java.util.List;
+import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -9,4 +11,12 @@ interface ClientRepository extends JpaRepository<ClientEntity, String> {
     @Query("select c from ClientEntity c where lower(c.name) like lower(concat('%', :q, '%')) escape '!'"
             + " order by lower(c.name), c.id")
     Page<ClientEntity> search(String q, Pageable page);
+
+    /** Locks the client's row, so that nobody opens an order for somebody who is deleted at the same moment; empty if gone. */
+    @Query(value = "select id from client where id = :id for update", nativeQuery = true)
+    Optional<String> lock(String id);
+
+    /** Locks the rows of a client's orders, so that nobody adds to what is deleted at the same moment. */
+    @Query(value = "select id from garment_order where client_id = :id for update", nativeQuery = true)
+    List<String> lockOrders(String id);
 }

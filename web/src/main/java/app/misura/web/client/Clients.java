@@ -54,7 +54,7 @@ public class Clients {
     /** @throws NotThere if there is no such client */
     @Transactional(readOnly = true)
     public Client get(String id) {
-        return find(id).orElseThrow(() -> new NotThere("This client is not here any more."));
+        return find(id).orElseThrow(Clients::gone);
     }
 
     @Transactional
@@ -67,8 +67,7 @@ public class Clients {
     /** @throws OptimisticLockingFailureException if somebody changed the client since that version */
     @Transactional
     public Client change(String id, long version, String name, Side hand, AgeGroup age, String notes) {
-        ClientEntity entity =
-                repository.findById(id).orElseThrow(() -> new NotThere("This client is not here any more."));
+        ClientEntity entity = repository.findById(id).orElseThrow(Clients::gone);
         if (entity.client().version() != version) {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
@@ -76,9 +75,27 @@ public class Clients {
         return repository.saveAndFlush(entity).client();
     }
 
+    /**
+     * The client, who is not changed or deleted by others until the transaction is over.
+     *
+     * @throws NotThere if there is no such client
+     */
+    @Transactional
+    public Client hold(String id) {
+        repository.lock(id).orElseThrow(Clients::gone);
+        return get(id);
+    }
+
     /** Deletes for good, with all orders and readings. */
     @Transactional
     public void delete(String id) {
-        repository.deleteById(id);
+        if (repository.lock(id).isPresent()) {
+            repository.lockOrders(id);
+            repository.deleteById(id);
+        }
+    }
+
+    private static NotThere gone() {
+        return new NotThere("This client is not here any more.");
     }
 }

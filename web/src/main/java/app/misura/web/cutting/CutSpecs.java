@@ -7,6 +7,7 @@ import app.misura.web.id.Digest;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -21,11 +22,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class CutSpecs {
     private final CutSpecRepository repository;
+    private final Orders orders;
     private final Clock clock;
     private final String release;
 
-    CutSpecs(CutSpecRepository repository, Clock clock) {
+    CutSpecs(CutSpecRepository repository, Orders orders, Clock clock) {
         this.repository = repository;
+        this.orders = orders;
         this.clock = clock;
         this.release = Optional.ofNullable(CutSpec.class.getPackage().getImplementationVersion())
                 .orElse("built by hand");
@@ -34,16 +37,22 @@ public class CutSpecs {
     /** A sheet that was printed. */
     public record Printed(String id, Instant at, String by) {}
 
-    /** @param page the sheet as it is printed, in the print's own language */
+    /**
+     * Keeps what is printed.
+     *
+     * @param page the sheet as it is printed, in the print's own language
+     * @return id of the sheet
+     */
     @Transactional
-    public void keep(GarmentOrder order, CutSpec spec, String page, String by) {
+    public String keep(GarmentOrder order, CutSpec spec, String page, String by) {
         String document = CutJson.write(spec);
         String choices = ChoicesJson.write(spec.choices());
         String form = order.form().id() + "/" + order.form().version();
         String hash = Digest.of(form + "\n" + choices + "\n" + document);
+        orders.hold(order.id());
         Optional<CutSpecEntity> last = repository.findFirstByOrderIdOrderByMadeAtDesc(order.id());
-        if (last.filter(l -> l.hash.equals(hash)).isPresent()) {
-            return;
+        if (last.isPresent() && last.get().hash.equals(hash)) {
+            return last.get().id;
         }
         CutSpecEntity entity = new CutSpecEntity(Ids.next());
         entity.orderId = order.id();
@@ -56,6 +65,7 @@ public class CutSpecs {
         entity.page = page;
         entity.hash = hash;
         repository.saveAndFlush(entity);
+        return entity.id;
     }
 
     /** What was printed of an order, newest first. */

@@ -10,7 +10,8 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRepository extends JpaRepository<OrderEntity, String> {
-    @Query("select o from OrderEntity o where o.stage in :stages order by o.neededOn nulls last, o.number")
+    @Query(
+            "select o from OrderEntity o, ClientEntity c where c.id = o.clientId and o.stage in :stages order by o.neededOn nulls last, o.number")
     List<OrderEntity> byNeed(Collection<Stage> stages);
 
     @Query("select new app.misura.web.order.OrderState(o.id, o.version, c.version,"
@@ -30,8 +31,8 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
     @Query("select n from OrderNumberEntity n where n.id = " + OrderNumberEntity.ROW)
     OrderNumberEntity lockNumbers();
 
-    @Query("select o from OrderEntity o where lower(o.title) like lower(concat('%', :q, '%')) escape '!'"
-            + " or o.clientId in (select c.id from ClientEntity c where lower(c.name) like lower(concat('%', :q, '%'))"
-            + " escape '!') order by o.number desc")
+    @Query("select o from OrderEntity o, ClientEntity c where c.id = o.clientId"
+            + " and (lower(o.title) like lower(concat('%', :q, '%')) escape '!'"
+            + " or lower(c.name) like lower(concat('%', :q, '%')) escape '!') order by o.number desc")
     Page<OrderEntity> search(String q, Pageable page);
 }

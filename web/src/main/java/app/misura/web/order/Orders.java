@@ -23,6 +23,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -32,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The orders of the house with their sheets. */
 @Service
 public class Orders {
+    private static final Logger LOG = LoggerFactory.getLogger(Orders.class);
     private final Remembered remembered = new Remembered();
 
     private final OrderRepository orders;
@@ -58,7 +61,7 @@ public class Orders {
 
     @Transactional
     public GarmentOrder add(NewOrder wanted, String by) {
-        Client client = clients.get(wanted.client());
+        Client client = clients.hold(wanted.client());
         OrderEntity entity = new OrderEntity(Ids.next());
         entity.number = orders.lockNumbers().next();
         entity.clientId = client.id();
@@ -88,6 +91,12 @@ public class Orders {
     @Transactional(readOnly = true)
     public GarmentOrder get(String id) {
         return find(id).orElseThrow(() -> NotThere.order());
+    }
+
+    /** Nobody deletes the order until the transaction is over. @throws NotThere if there is no such order */
+    @Transactional
+    public void hold(String id) {
+        readings.hold(id);
     }
 
     /** The order with readings that were kept just now. */
@@ -127,9 +136,19 @@ public class Orders {
         Map<String, Client> whose =
                 clients.all(entities.stream().map(o -> o.clientId).distinct().toList());
         return entities.stream()
+                .filter(o -> whose.containsKey(o.clientId) && isReadable(o))
                 .map(o -> order(
                         o, Objects.requireNonNull(whose.get(o.clientId)), Objects.requireNonNull(taken.get(o.id))))
                 .toList();
+    }
+
+    /** One order that cannot be read does not answer for a list: it is left out, and the log says which. */
+    private boolean isReadable(OrderEntity o) {
+        if (forms.find(o.form, o.formVersion).isPresent()) {
+            return true;
+        }
+        LOG.warn("order {} is left out of lists: form {} version {} is not known", o.number, o.form, o.formVersion);
+        return false;
     }
 
     private GarmentOrder order(OrderEntity o, Client client, Taken taken) {

@@ -33,6 +33,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What hangs on a nail: the order form, blank and filled, the cut sheet, the pattern at its true size. */
@@ -65,17 +66,27 @@ class PrintController {
         return pdf(order, "blank-form", PagePdf.write(FormPage.blank(head(order), order.sheet(), size(paper))));
     }
 
-    /** The cut sheet; what was printed, and only that, is kept as it was. */
+    /** The cut sheet as it would be printed now; looking at it keeps nothing. */
     @GetMapping("/orders/{id}/print/cut.pdf")
-    ResponseEntity<byte[]> cut(
-            @PathVariable String id, @RequestParam(defaultValue = "a4") String paper, Principal who) {
+    ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        GarmentOrder order = orders.get(id);
+        Proof proof = Proof.of(order.sheet());
+        return pdf(order, "cut-sheet", PagePdf.write(cutPage(order, proof, spec(order, proof), paper)));
+    }
+
+    /** Prints the cut sheet: it is kept as it is, and shown. One that could not be written is not kept. */
+    @PostMapping("/orders/{id}/print/cut")
+    String printCut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper, Principal who) {
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
         CutSpec spec = spec(order, proof);
-        String page = CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
-        byte[] printed = PagePdf.write(page);
-        specs.keep(order, spec, page, who.getName());
-        return pdf(order, "cut-sheet", printed);
+        String page = cutPage(order, proof, spec, paper);
+        PagePdf.write(page);
+        return "redirect:/orders/" + id + "/print/cut/" + specs.keep(order, spec, page, who.getName()) + ".pdf";
+    }
+
+    private String cutPage(GarmentOrder order, Proof proof, CutSpec spec, String paper) {
+        return CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
     }
 
     /** A cut sheet as it was printed before. */

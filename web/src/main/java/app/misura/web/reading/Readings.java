@@ -108,7 +108,9 @@ public class Readings {
                 outRows.stream().map(LeftOutEntity::leftOut).toList());
     }
 
-    private void lock(String orderId) {
+    /** Nobody deletes the order, or adds to its sheet, until the transaction is over. @throws NotThere if it is not there */
+    @Transactional
+    public void hold(String orderId) {
         readings.lock(orderId).orElseThrow(() -> NotThere.order());
     }
 
@@ -118,7 +120,7 @@ public class Readings {
     /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
     @Transactional
     public Kept keep(String orderId, List<NewReading> wanted) {
-        lock(orderId);
+        hold(orderId);
         int position = readings.lastPosition(orderId);
         int added = 0;
         List<StoredReading> kept = new ArrayList<>();
@@ -141,6 +143,7 @@ public class Readings {
     /** Strikes a reading of an order. Struck once, it stays as it was struck. */
     @Transactional
     public void strike(String orderId, String readingId, String reason, String by) {
+        hold(orderId);
         ReadingEntity reading = readings.findById(readingId)
                 .filter(r -> r.orderId.equals(orderId))
                 .orElseThrow(() -> new NotThere("This reading is not on this order."));
@@ -160,7 +163,7 @@ public class Readings {
     /** Leaves values out of a sheet, or says anew why; what was said so already is not said twice. @return how many are new */
     @Transactional
     public int leaveOut(String orderId, List<LeftOut> values, String by) {
-        lock(orderId);
+        hold(orderId);
         Set<LeftOut> standing = leftOut.standing(List.of(orderId)).stream()
                 .map(LeftOutEntity::leftOut)
                 .collect(Collectors.toSet());
@@ -178,6 +181,7 @@ public class Readings {
     /** Takes back that a value is left out; nothing where it is not. */
     @Transactional
     public void takeBack(String orderId, ValueId value, String by) {
+        hold(orderId);
         for (LeftOutEntity standing : leftOut.standing(List.of(orderId))) {
             if (standing.leftOut().value().equals(value)) {
                 standing.takenBackAt = clock.instant();
@@ -189,14 +193,14 @@ public class Readings {
 
     @Transactional
     public void setMark(String orderId, String step, String by) {
-        lock(orderId);
+        hold(orderId);
         marks.saveAndFlush(new MarkEntity(Ids.next(), orderId, step, clock.instant(), by));
     }
 
     /** Passes the questions of a gate, to be cleared later. */
     @Transactional
     public void passGate(String orderId, String part, List<String> questions, String by) {
-        lock(orderId);
+        hold(orderId);
         for (String question : questions) {
             passes.saveAndFlush(new GatePassEntity(Ids.next(), orderId, part, question, clock.instant(), by));
         }

@@ -1,9 +1,13 @@
 package app.misura.web.ui;
 
 import app.misura.web.id.NotThere;
+import app.misura.web.problem.Storing;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -26,6 +30,13 @@ class PageProblems {
                 "Somebody was quicker",
                 "This was changed on another screen meanwhile. Nothing of yours overwrote it: go back, look at it anew, and"
                         + " change it again.");
+    }
+
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    String notStored(Exception failure, Model model, HttpServletResponse response) {
+        Storing said = Storing.failed(failure, failure instanceof DataIntegrityViolationException);
+        response.setStatus(said.status());
+        return said(model, said.head(), said.sentence());
     }
 
     private static String said(Model model, String head, String sentence) {

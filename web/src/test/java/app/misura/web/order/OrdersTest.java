@@ -44,6 +44,9 @@ class OrdersTest extends TestHouse {
     @Autowired
     private Clients clients;
 
+    @Autowired
+    private org.springframework.jdbc.core.JdbcTemplate jdbc;
+
     private GarmentOrder order() {
         Client client = clients.add("Person " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT, "", "owner");
         return orders.add(
@@ -152,6 +155,73 @@ class OrdersTest extends TestHouse {
         assertThat(orders.find(order.id())).isEmpty();
         assertThatThrownBy(() -> readings.keep(order.id(), List.of(reading("104.5", null))))
                 .isInstanceOf(NotThere.class);
+    }
+
+    /** The row of a client that goes and those that are opened for it are never there without each other. */
+    @Test
+    void whatIsOpenedForAClientWhoIsDeletedAtThatMomentGoesToo() throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(3);
+        int opened = 0;
+        for (int round = 0; round < 40; round++) {
+            GarmentOrder order = order();
+            Client client = order.client();
+            String reading = readings.keep(order.id(), List.of(reading("100", null)))
+                    .readings()
+                    .get(0)
+                    .id();
+            java.util.concurrent.CyclicBarrier together = new java.util.concurrent.CyclicBarrier(3);
+            Future<?> deleted = pool.submit(() -> {
+                together.await();
+                clients.delete(client.id());
+                return null;
+            });
+            Future<?> added = pool.submit(() -> {
+                together.await();
+                return orders.add(new Orders.NewOrder(client.id(), "trousers", order.form(), null, Map.of()), "owner");
+            });
+            Future<?> struck = pool.submit(() -> {
+                together.await();
+                readings.strike(order.id(), reading, "why", "owner");
+                readings.setMark(order.id(), "P1", "owner");
+                return null;
+            });
+            deleted.get();
+            for (Future<?> each : List.of(added, struck)) {
+                try {
+                    each.get();
+                    opened++;
+                } catch (java.util.concurrent.ExecutionException gone) {
+                    assertThat(gone.getCause()).isInstanceOf(NotThere.class);
+                }
+            }
+            assertThat(orders.of(client.id())).isEmpty();
+        }
+        pool.shutdown();
+        assertThat(opened).as("rounds in which the others were quicker").isPositive();
+        for (String orphans : List.of(
+                "garment_order o where not exists (select 1 from client c where c.id = o.client_id)",
+                "reading r where not exists (select 1 from garment_order o where o.id = r.order_id)",
+                "strike s where not exists (select 1 from reading r where r.id = s.reading_id)",
+                "mark_set m where not exists (select 1 from garment_order o where o.id = m.order_id)")) {
+            assertThat(jdbc.queryForObject("select count(*) from " + orphans, Integer.class))
+                    .as(orphans)
+                    .isZero();
+        }
+    }
+
+    /** Were there such a row all the same, it would not answer for a list. */
+    @Test
+    void anOrderWithoutAClientTakesNoListAlong() {
+        GarmentOrder order = order();
+        jdbc.execute("set referential_integrity false");
+        jdbc.update("update garment_order set client_id = 'nobody' where id = ?", order.id());
+        try {
+            assertThat(orders.open()).isNotEmpty().noneMatch(o -> o.id().equals(order.id()));
+            assertThat(orders.search("", 0, 200).orders()).noneMatch(o -> o.id().equals(order.id()));
+        } finally {
+            jdbc.update("delete from garment_order where id = ?", order.id());
+            jdbc.execute("set referential_integrity true");
+        }
     }
 
     @Test

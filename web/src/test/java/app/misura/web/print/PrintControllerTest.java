@@ -7,6 +7,7 @@ import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
@@ -74,15 +75,22 @@ class PrintControllerTest {
 
     @Test
     void aFileIsCalledInLettersEveryMachineHasAndIsNotKeptByTheWay() {
-        ResponseEntity<byte[]> answer = controller.cut("o1", "a4", () -> "cutter");
+        ResponseEntity<byte[]> answer = controller.cut("o1", "a4");
         assertThat(answer.getHeaders().getContentDisposition().getFilename())
                 .isEqualTo("1-zoe-ngaire-degard-cut-sheet.pdf");
         assertThat(answer.getHeaders().getCacheControl()).isEqualTo("no-store");
     }
 
     @Test
+    void whoOnlyLooksKeepsNothing() {
+        controller.cut("o1", "a4");
+        verifyNoInteractions(specs);
+    }
+
+    @Test
     void whatIsPrintedIsKeptAndShownAgainAsItWas() throws IOException {
-        controller.cut("o1", "a4", () -> "cutter");
+        when(specs.keep(any(), any(), any(), eq("cutter"))).thenReturn("s1");
+        assertThat(controller.printCut("o1", "a4", () -> "cutter")).isEqualTo("redirect:/orders/o1/print/cut/s1.pdf");
         ArgumentCaptor<String> page = ArgumentCaptor.forClass(String.class);
         verify(specs).keep(any(), any(), page.capture(), eq("cutter"));
         when(specs.page("o1", "s1")).thenReturn(page.getValue());
@@ -104,7 +112,7 @@ class PrintControllerTest {
 
     @Test
     void whatIsNotCutIsNotPrinted() {
-        assertThatThrownBy(() -> controller.cut("o2", "a4", () -> "cutter")).isInstanceOf(NotThere.class);
+        assertThatThrownBy(() -> controller.cut("o2", "a4")).isInstanceOf(NotThere.class);
         assertThatThrownBy(() -> controller.pattern("o2", "a4")).hasMessageContaining("says why");
     }
 

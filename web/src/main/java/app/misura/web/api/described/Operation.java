@@ -20,8 +20,8 @@ record Operation(
         List<Answer> answers,
         List<Integer> errors) {
 
-    /** What may come of any call: no account, not this media type, too many tries, our fault. */
-    private static final List<Integer> ALWAYS = List.of(401, 406, 429, 500);
+    /** What may come of any call: no account, not this media type, too many tries, our fault, the data out of reach. */
+    private static final List<Integer> ALWAYS = List.of(401, 406, 429, 500, 503);
 
     /** What may come of any call with a document. */
     private static final List<Integer> OF_A_BODY = List.of(400, 413, 415, 422);

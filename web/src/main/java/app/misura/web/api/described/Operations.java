@@ -78,13 +78,13 @@ final class Operations {
                                     "Adds a client",
                                     client(null),
                                     json(201, "The client as it is kept", client(CLIENT_ID)))
-                            .or(403),
+                            .or(403, 409, 507),
                     get("/orders", "Orders, newest first", new OrdersDoc("orders/1", List.of(order(ORDER_ID)), 0, 1))
                             .with(Q, PAGE, SIZE)
                             .or(422),
                     get("/orders/{id}", "One order", order(ORDER_ID)).ofOne(ORDER_ID),
                     post("/orders", "Adds an order", order(null), json(201, "The order as it is kept", order(ORDER_ID)))
-                            .or(403),
+                            .or(403, 409, 507),
                     get("/orders/{id}/readings", "All readings of an order, struck ones included", readings(ORDER_ID))
                             .ofOne(ORDER_ID),
                     post(
@@ -94,7 +94,7 @@ final class Operations {
                                     json(201, "What is new is kept", readings(ORDER_ID)),
                                     json(200, "All of it was kept before", readings(ORDER_ID)))
                             .ofOne(ORDER_ID)
-                            .or(403));
+                            .or(403, 409, 507));
         } catch (JsonRefused wrong) {
             throw new IllegalStateException("an example is refused: " + wrong.faults(), wrong);
         }
