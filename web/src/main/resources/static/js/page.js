@@ -2,3 +2,4 @@
 import "./dialogs.js";
 import "./find.js";
 import "./live.js";
+import "./refused.js";

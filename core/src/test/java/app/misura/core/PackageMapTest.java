@@ -26,6 +26,7 @@ class PackageMapTest {
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
             Map.entry("resource", List.of()),
             Map.entry("length", List.of()),
+            Map.entry("life", List.of()),
             Map.entry("finding", List.of()),
             Map.entry("geometry", List.of()),
             Map.entry("formula", List.of()),

@@ -82,7 +82,7 @@ document.addEventListener("submit", (event) => {
   if (!event.target.matches("[data-leaves-entry]") || !entry || !entry.value.trim()) return;
   event.preventDefault();
   event.target.querySelector("[data-held]").textContent =
-    "“" + entry.value + "” stands in the entry: keep it or clear it, then leave the step out.";
+    "“" + entry.value + "” stands in the entry: keep it or clear it first.";
   entry.focus();
 });
 

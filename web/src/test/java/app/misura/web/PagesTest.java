@@ -2,6 +2,7 @@ package app.misura.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.life.Stage;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
 import app.misura.web.client.Client;
@@ -9,6 +10,7 @@ import app.misura.web.client.Clients;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -43,7 +45,7 @@ class PagesTest extends TestHouse {
     }
 
     private GarmentOrder named(String start) {
-        return orders.open().stream()
+        return orders.waiting(EnumSet.allOf(Stage.class), 200).stream()
                 .filter(o -> o.client().name().startsWith(start))
                 .findFirst()
                 .orElseThrow();
@@ -51,7 +53,7 @@ class PagesTest extends TestHouse {
 
     /** A client and an order of their own, so that no test sees another's. */
     private String fresh(String name) {
-        Client client = clients.add(name, Side.RIGHT, AgeGroup.ADULT, "", "owner");
+        Client client = clients.add(Client.About.of(name, Side.RIGHT, AgeGroup.ADULT), "owner");
         return orders.add(
                         new Orders.NewOrder(
                                 client.id(), "trousers", named("Leilani").form(), null, Map.of()),
@@ -187,7 +189,7 @@ class PagesTest extends TestHouse {
         assertThat(measurer.post("/orders/" + order + "/cut/choices", Map.of("fit", "easy"))
                         .status())
                 .isEqualTo(403);
-        Client kept = clients.add("Kept Person", Side.RIGHT, AgeGroup.ADULT, "", "owner");
+        Client kept = clients.add(Client.About.of("Kept Person", Side.RIGHT, AgeGroup.ADULT), "owner");
         Visitor cutter = Visitor.as(port, "cutter");
         cutter.get("/clients/" + kept.id() + "/edit");
         assertThat(cutter.post("/clients/" + kept.id() + "/delete", Map.of("confirm", "Kept Person"))
@@ -337,7 +339,9 @@ class PagesTest extends TestHouse {
     void anOpenScreenSeesWhatWasReadElsewhere() {
         String id = fresh("Shared Person");
         Visitor measurer = Visitor.as(port, "measurer");
-        assertThat(measurer.get("/orders/" + id + "/measure/ladder?step=P3&seen=0")
+        String seen =
+                measurer.get("/orders/" + id + "/measure?step=P3").body().replaceAll("(?s).*seen=([^&]+)&.*", "$1");
+        assertThat(measurer.get("/orders/" + id + "/measure/ladder?step=P3&seen=" + seen)
                         .status())
                 .isEqualTo(204);
         measurer.get("/orders/" + id + "/measure?step=P3");

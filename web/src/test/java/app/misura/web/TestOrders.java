@@ -6,15 +6,17 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Strike;
 import app.misura.web.client.Client;
+import app.misura.web.order.About;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.Stage;
 import app.misura.web.reading.StoredReading;
+import app.misura.web.reading.Taken;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -47,7 +49,7 @@ public final class TestOrders {
     }
 
     public static Client client(String name) {
-        return new Client("c" + name, name, Side.RIGHT, AgeGroup.ADULT, "", NOW, 0);
+        return new Client("c" + name, Client.About.of(name, Side.RIGHT, AgeGroup.ADULT), null, NOW, 0);
     }
 
     /** An order in centimetres whose readings are written as {@code U1=101.5 D9-left=57.5}; {@code ~} strikes one. */
@@ -62,25 +64,21 @@ public final class TestOrders {
         for (String each : readings.isBlank() ? new String[0] : readings.split(" ")) {
             stored.add(stored("r" + stored.size(), form, each));
         }
-        Sheet sheet = new Sheet(
-                form,
-                client.wearer(),
-                Map.of(),
-                stored.stream().map(StoredReading::reading).toList());
-        return new GarmentOrder(
+        return order(
                 "o" + name,
-                1,
                 client,
-                "trousers",
-                stage,
-                TODAY.plusDays(neededIn),
-                sheet,
-                stored,
-                marks,
-                Passes.NONE,
-                "",
-                NOW,
-                0);
+                new About(1, "trousers", stage, TODAY.plusDays(neededIn), "", NOW),
+                new Sheet(form, client.wearer(), Map.of(), List.of()),
+                new Taken(stored, marks, Passes.NONE, List.of(), Map.of()));
+    }
+
+    private static GarmentOrder order(String id, Client client, About about, Sheet blank, Taken taken) {
+        Sheet sheet = new Sheet(
+                blank.form(),
+                blank.wearer(),
+                blank.answers(),
+                taken.readings().stream().map(StoredReading::reading).toList());
+        return new GarmentOrder(id, client, about, sheet, taken, "", 0);
     }
 
     /** The same order with one of its readings taken by another hand. */
@@ -90,25 +88,7 @@ public final class TestOrders {
         Reading other =
                 new Reading(r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), account, r.aid(), r.struck());
         stored.set(at, new StoredReading(stored.get(at).id(), other, null));
-        Sheet sheet = new Sheet(
-                o.form(),
-                o.client().wearer(),
-                o.answers(),
-                stored.stream().map(StoredReading::reading).toList());
-        return new GarmentOrder(
-                o.id(),
-                o.number(),
-                o.client(),
-                o.title(),
-                o.stage(),
-                o.neededOn(),
-                sheet,
-                stored,
-                o.marks(),
-                o.passes(),
-                o.choices(),
-                o.createdAt(),
-                o.version());
+        return order(o.id(), o.client(), o.about(), o.sheet(), o.taken().with(stored));
     }
 
     private static StoredReading stored(String id, OrderForm form, String written) {

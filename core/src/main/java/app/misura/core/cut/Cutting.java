@@ -52,12 +52,21 @@ public final class Cutting {
     }
 
     /** What cutting comes to. */
-    public sealed interface Result {}
+    public sealed interface Result {
+        /** Why nothing is cut; empty where it is. */
+        String sentence();
+    }
 
-    public record Cut(CutSpec spec) implements Result {}
+    public record Cut(CutSpec spec) implements Result {
+        @Override
+        public String sentence() {
+            return "";
+        }
+    }
 
     /** Measures without which nothing can be cut. */
     public record Missing(String garment, List<Absent> absent) implements Result {
+        @Override
         public String sentence() {
             return garment + " cannot be cut without "
                     + absent.stream().map(Absent::said).collect(Collectors.joining(", ")) + ".";

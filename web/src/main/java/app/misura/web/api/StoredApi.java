@@ -14,6 +14,7 @@ import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.id.Texts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.reading.NewReading;
@@ -105,17 +106,17 @@ class StoredApi {
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         JsonIn in = JsonIn.document(ApiBody.read(request), "client/1");
         String name = in.text("name").strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME || name.chars().anyMatch(Character::isISOControl)) {
+        if (name.isEmpty() || name.length() > LONGEST_NAME || !Texts.isOneLine(name)) {
             in.fault("name", "must be 1 to " + LONGEST_NAME + " characters on one line");
         }
         String hand = in.choice("handedness", List.of("right", "left"), "right");
         String age = in.choice("ageGroup", List.of("adult", "young", "child"), "adult");
         in.finish();
         Client client = clients.add(
-                name,
-                hand.equals("left") ? Side.LEFT : Side.RIGHT,
-                AgeGroup.named(age).orElseThrow(),
-                "",
+                Client.About.of(
+                        name,
+                        hand.equals("left") ? Side.LEFT : Side.RIGHT,
+                        AgeGroup.named(age).orElseThrow()),
                 who.getName());
         return created("/api/v1/clients/" + client.id(), 201, ClientDoc.of(client));
     }
@@ -146,7 +147,7 @@ class StoredApi {
         String client = in.text("client");
         @Nullable OrderForm form = SheetJson.form(in, forms);
         String title = in.textOrNull("title");
-        if (title != null && (title.isBlank() || title.length() > LONGEST_NAME)) {
+        if (title != null && (title.isBlank() || title.length() > LONGEST_NAME || !Texts.isOneLine(title))) {
             in.fault("title", "must be 1 to " + LONGEST_NAME + " characters");
         }
         Map<String, String> options = in.texts("options");

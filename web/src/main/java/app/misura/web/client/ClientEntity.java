@@ -9,6 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import org.jspecify.annotations.NullUnmarked;
 
 @Entity
@@ -20,6 +21,9 @@ class ClientEntity {
 
     String name;
 
+    /** As it is sorted and found; empty until it is made. */
+    String sortName;
+
     @Enumerated(EnumType.STRING)
     Side handedness;
 
@@ -27,6 +31,9 @@ class ClientEntity {
     AgeGroup ageGroup;
 
     String notes;
+    String healthNote;
+    LocalDate consentedOn;
+    LocalDate seenOn;
     Instant createdAt;
     String createdBy;
 
@@ -41,14 +48,22 @@ class ClientEntity {
         this.createdBy = by;
     }
 
-    void set(String newName, Side hand, AgeGroup age, String newNotes) {
-        this.name = newName;
-        this.handedness = hand;
-        this.ageGroup = age;
-        this.notes = newNotes;
+    void set(Client.About about) {
+        this.name = about.name().strip();
+        this.sortName = Words.sorted(name);
+        this.handedness = about.handedness();
+        this.ageGroup = about.ageGroup();
+        this.notes = about.notes().strip();
+        this.healthNote = about.healthNote().strip();
+        this.consentedOn = about.consentedOn();
     }
 
     Client client() {
-        return new Client(id, name, handedness, ageGroup, notes, createdAt, version == null ? 0 : version);
+        return new Client(
+                id,
+                new Client.About(name, handedness, ageGroup, notes, healthNote, consentedOn),
+                seenOn,
+                createdAt,
+                version == null ? 0 : version);
     }
 }

@@ -2,15 +2,15 @@ package app.misura.web.client;
 
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface ClientRepository extends JpaRepository<ClientEntity, String> {
-    @Query("select c from ClientEntity c where lower(c.name) like lower(concat('%', :q, '%')) escape '!'"
-            + " order by lower(c.name), c.id")
-    Page<ClientEntity> search(String q, Pageable page);
+    Slice<ClientEntity> findAllBy(Pageable page);
+
+    List<ClientEntity> findFirst500BySortName(String sortName);
 
     /** Locks the client's row, so that nobody opens an order for somebody who is deleted at the same moment; empty if gone. */
     @Query(value = "select id from client where id = :id for update", nativeQuery = true)

@@ -1,7 +1,5 @@
 package app.misura.web.client;
 
-import app.misura.core.measure.Side;
-import app.misura.core.reading.AgeGroup;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -12,8 +10,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,21 +20,65 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Clients {
     private final ClientRepository repository;
+    private final ClientSearch search;
     private final Clock clock;
 
-    Clients(ClientRepository repository, Clock clock) {
+    Clients(ClientRepository repository, ClientSearch search, Clock clock) {
         this.repository = repository;
+        this.search = search;
         this.clock = clock;
     }
 
-    /** One page of a sorted list, and how many there are in all. */
-    public record Found(List<Client> clients, long total) {}
+    /** By what a list of clients is sorted. */
+    public enum Order {
+        NAME(Sort.by("sortName", "id")),
+        VISIT(Sort.by(Sort.Order.desc("seenOn"), Sort.Order.desc("id"))),
+        NEWEST(Sort.by(Sort.Order.desc("createdAt"), Sort.Order.desc("id")));
+
+        private final Sort sort;
+
+        Order(Sort sort) {
+            this.sort = sort;
+        }
+    }
+
+    /** One page of a list. @param more whether there is a page after it */
+    public record Listed(List<Client> clients, boolean more) {}
+
+    /** All clients. */
+    @Transactional(readOnly = true)
+    public Listed list(Order order, int page, int size) {
+        Slice<ClientEntity> found = repository.findAllBy(PageRequest.of(page, size, order.sort));
+        return new Listed(found.map(ClientEntity::client).toList(), found.hasNext());
+    }
+
+    /** Those with words in their names that begin so, by the word that is found. */
+    @Transactional(readOnly = true)
+    public Listed find(String begins, int page, int size) {
+        List<ClientEntity> found = search.find(begins, page * size, size + 1);
+        return new Listed(found.stream().limit(size).map(ClientEntity::client).toList(), found.size() > size);
+    }
+
+    /** Ids of those with words in their names that begin so. */
+    @Transactional(readOnly = true)
+    public List<String> ids(String begins, int most) {
+        return search.find(begins, 0, most).stream().map(c -> c.id).toList();
+    }
 
     @Transactional(readOnly = true)
-    public Found search(String part, int page, int size) {
-        String escaped = part.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_");
-        Page<ClientEntity> found = repository.search(escaped, PageRequest.of(page, size));
-        return new Found(found.map(ClientEntity::client).toList(), found.getTotalElements());
+    public long count() {
+        return repository.count();
+    }
+
+    /** One page, and how many there are in all. */
+    public record Found(List<Client> clients, long total) {}
+
+    /** A page of those with words in their names that begin so; of all, by name, where nothing is asked. */
+    @Transactional(readOnly = true)
+    public Found search(String begins, int page, int size) {
+        return begins.isBlank()
+                ? new Found(list(Order.NAME, page, size).clients(), count())
+                : new Found(find(begins, page, size).clients(), search.count(begins));
     }
 
     @Transactional(readOnly = true)
@@ -58,21 +101,40 @@ public class Clients {
     }
 
     @Transactional
-    public Client add(String name, Side hand, AgeGroup age, String notes, String by) {
+    public Client add(Client.About about, String by) {
         ClientEntity entity = new ClientEntity(Ids.next(), clock.instant(), by);
-        entity.set(name.strip(), hand, age, notes.strip());
-        return repository.saveAndFlush(entity).client();
+        return write(entity, about);
+    }
+
+    private Client write(ClientEntity entity, Client.About about) {
+        String before = entity.sortName;
+        entity.set(about);
+        ClientEntity kept = repository.saveAndFlush(entity);
+        if (!kept.sortName.equals(before)) {
+            search.write(kept);
+        }
+        return kept.client();
     }
 
     /** @throws OptimisticLockingFailureException if somebody changed the client since that version */
     @Transactional
-    public Client change(String id, long version, String name, Side hand, AgeGroup age, String notes) {
+    public Client change(String id, long version, Client.About about) {
         ClientEntity entity = repository.findById(id).orElseThrow(Clients::gone);
         if (entity.client().version() != version) {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
-        entity.set(name.strip(), hand, age, notes.strip());
-        return repository.saveAndFlush(entity).client();
+        return write(entity, about);
+    }
+
+    /** Makes the words of up to 500 clients who have none yet. @return whether there may be more */
+    @Transactional
+    public boolean makeWords() {
+        List<ClientEntity> without = repository.findFirst500BySortName("");
+        for (ClientEntity each : without) {
+            each.sortName = Words.sorted(each.name);
+            search.write(repository.saveAndFlush(each));
+        }
+        return !without.isEmpty();
     }
 
     /**

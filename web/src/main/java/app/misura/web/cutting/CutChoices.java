@@ -21,6 +21,11 @@ public final class CutChoices {
                         () -> new NotThere("Nothing is cut from " + order.form().title() + " yet."));
     }
 
+    /** Whether anything is cut from the order's form. */
+    public static boolean isCut(GarmentOrder order) {
+        return Garments.shipped().of(order.form()).isPresent();
+    }
+
     /** An order's choices: what was kept, else what its form's answers and the house say. */
     public static Choices of(GarmentOrder order) {
         Garment garment = garment(order);

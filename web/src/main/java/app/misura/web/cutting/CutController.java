@@ -11,7 +11,9 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
+import app.misura.web.ui.Crumb;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -20,6 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,12 +35,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CutController {
     private final Orders orders;
+    private final OrderLife life;
     private final CutSpecs specs;
     private final Accounts accounts;
     private final Clock clock;
 
-    CutController(Orders orders, CutSpecs specs, Accounts accounts, Clock clock) {
+    CutController(Orders orders, OrderLife life, CutSpecs specs, Accounts accounts, Clock clock) {
         this.orders = orders;
+        this.life = life;
         this.specs = specs;
         this.accounts = accounts;
         this.clock = clock;
@@ -84,7 +89,18 @@ class CutController {
             return target == null ? "cut" : "cut :: cut";
         }
         Choices chosen = read.choices().get();
-        GarmentOrder kept = orders.choose(id, version, ChoicesJson.write(chosen));
+        GarmentOrder kept;
+        try {
+            kept = life.choose(id, version, ChoicesJson.write(chosen));
+        } catch (OptimisticLockingFailureException e) {
+            response.setStatus(409);
+            model.addAttribute(
+                    "late",
+                    "Somebody changed this order meanwhile; the numbers are as they chose. What you chose stands in the"
+                            + " switches: choose once more, and it is taken.");
+            fill(model, orders.get(id), before, typed, Map.of());
+            return target == null ? "cut" : "cut :: cut";
+        }
         if (target == null) {
             return "redirect:/orders/" + id + "/cut";
         }
@@ -105,6 +121,7 @@ class CutController {
         Proof proof = Proof.of(order.sheet());
         Cutting.Result result = Cutting.of(proof, CutChoices.garment(order), choices);
         model.addAttribute("order", order);
+        model.addAttribute("crumb", order.crumb(Crumb.At.CUT));
         model.addAttribute("choices", views(choices.sheet(), typed, faults));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("open", proof.verdict() == Proof.Verdict.FAULTS);
@@ -128,17 +145,12 @@ class CutController {
     }
 
     private static void refused(Model model, Cutting.Result result) {
+        model.addAttribute("refusal", result.sentence());
         if (result instanceof Cutting.Refused refused) {
-            model.addAttribute("refusal", refused.sentence());
             model.addAttribute(
                     "inputs", refused.inputs().stream().map(Cutting.Input::step).toList());
         } else if (result instanceof Cutting.Missing missing) {
-            model.addAttribute("refusal", missing.sentence());
             model.addAttribute("inputs", missing.steps());
-        } else if (result instanceof Cutting.NotSo notSo) {
-            model.addAttribute("refusal", notSo.sentence());
-        } else {
-            model.addAttribute("refusal", ((Cutting.NotCut) result).sentence());
         }
     }
 }

@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 interface CutSpecRepository extends JpaRepository<CutSpecEntity, String> {
     Optional<CutSpecEntity> findFirstByOrderIdOrderByMadeAtDesc(String orderId);
 
+    List<CutSpecEntity> findFirst5ByOrderIdOrderByMadeAtDesc(String orderId);
+
     Optional<CutSpecEntity> findByIdAndOrderId(String id, String orderId);
 
     @Query("select c.id as id, c.madeAt as madeAt, c.madeBy as madeBy from CutSpecEntity c where c.orderId = :orderId"

@@ -1,8 +1,12 @@
 package app.misura.web.cutting;
 
 import app.misura.core.cut.CutSpec;
+import app.misura.core.cut.Cutting;
 import app.misura.core.format.json.ChoicesJson;
+import app.misura.core.format.json.CutChanges;
 import app.misura.core.format.json.CutJson;
+import app.misura.core.format.json.JsonRefused;
+import app.misura.core.proof.Proof;
 import app.misura.web.id.Digest;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
@@ -12,6 +16,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,9 +51,7 @@ public class CutSpecs {
     @Transactional
     public String keep(GarmentOrder order, CutSpec spec, String page, String by) {
         String document = CutJson.write(spec);
-        String choices = ChoicesJson.write(spec.choices());
-        String form = order.form().id() + "/" + order.form().version();
-        String hash = Digest.of(form + "\n" + choices + "\n" + document);
+        String hash = hash(order, spec, document);
         orders.hold(order.id());
         Optional<CutSpecEntity> last = repository.findFirstByOrderIdOrderByMadeAtDesc(order.id());
         if (last.isPresent() && last.get().hash.equals(hash)) {
@@ -58,14 +61,71 @@ public class CutSpecs {
         entity.orderId = order.id();
         entity.madeAt = clock.instant();
         entity.madeBy = by;
-        entity.form = form;
+        entity.form = form(order);
         entity.release = release;
-        entity.choices = choices;
+        entity.choices = ChoicesJson.write(spec.choices());
         entity.document = document;
         entity.page = page;
         entity.hash = hash;
         repository.saveAndFlush(entity);
         return entity.id;
+    }
+
+    private static String form(GarmentOrder order) {
+        return order.form().id() + "/" + order.form().version();
+    }
+
+    private static String hash(GarmentOrder order, CutSpec spec, String document) {
+        return Digest.of(form(order) + "\n" + ChoicesJson.write(spec.choices()) + "\n" + document);
+    }
+
+    /** Whether the sheet that was printed last is what would be cut now. */
+    @Transactional(readOnly = true)
+    public boolean isPrinted(GarmentOrder order, Proof proof) {
+        return repository
+                .findFirstByOrderIdOrderByMadeAtDesc(order.id())
+                .filter(last -> now(order, proof)
+                        .filter(spec -> last.hash.equals(hash(order, spec, CutJson.write(spec))))
+                        .isPresent())
+                .isPresent();
+    }
+
+    private static Optional<CutSpec> now(GarmentOrder order, Proof proof) {
+        return CutChoices.isCut(order) && CutChoices.cut(order, proof) instanceof Cutting.Cut cut
+                ? Optional.of(cut.spec())
+                : Optional.empty();
+    }
+
+    /**
+     * A sheet that was printed, beside what would be cut now.
+     *
+     * @param changed what would be cut otherwise, in words; empty if the sheet still stands
+     */
+    public record Compared(String id, Instant at, String by, List<String> changed) {}
+
+    /** The last sheets that were printed of an order, newest first, with what has changed since. */
+    @Transactional(readOnly = true)
+    public List<Compared> changes(GarmentOrder order, Proof proof) {
+        List<CutSpecEntity> kept = repository.findFirst5ByOrderIdOrderByMadeAtDesc(order.id());
+        Optional<CutSpec> spec = kept.isEmpty() ? Optional.empty() : now(order, proof);
+        return kept.stream()
+                .map(k -> new Compared(k.id, k.madeAt, k.madeBy, changed(k, order, spec.orElse(null))))
+                .toList();
+    }
+
+    private static List<String> changed(CutSpecEntity kept, GarmentOrder order, @Nullable CutSpec now) {
+        if (now == null) {
+            return List.of("nothing can be cut now");
+        }
+        if (kept.hash.equals(hash(order, now, CutJson.write(now)))) {
+            return List.of();
+        }
+        try {
+            List<String> lines = CutChanges.of(kept.document, now, order.form().unit());
+            return lines.isEmpty() ? List.of("the drawing, its allowances or its notes") : lines;
+        } catch (JsonRefused e) {
+            return List.of("more than can be compared: the sheet is of an older kind");
+        }
     }
 
     /** What was printed of an order, newest first. */

@@ -7,6 +7,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.LeftOut;
@@ -16,8 +17,8 @@ import app.misura.web.account.Role;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
-import app.misura.web.order.Stage;
 import app.misura.web.reading.NewReading;
 import app.misura.web.reading.Readings;
 import java.io.IOException;
@@ -47,6 +48,7 @@ public class DemoData implements ApplicationRunner {
     private final Accounts accounts;
     private final Clients clients;
     private final Orders orders;
+    private final OrderLife life;
     private final Readings readings;
     private final OrderForms forms;
     private final Clock clock;
@@ -58,6 +60,7 @@ public class DemoData implements ApplicationRunner {
             Accounts accounts,
             Clients clients,
             Orders orders,
+            OrderLife life,
             Readings readings,
             OrderForms forms,
             Clock clock,
@@ -66,6 +69,7 @@ public class DemoData implements ApplicationRunner {
         this.accounts = accounts;
         this.clients = clients;
         this.orders = orders;
+        this.life = life;
         this.readings = readings;
         this.forms = forms;
         this.clock = clock;
@@ -90,6 +94,7 @@ public class DemoData implements ApplicationRunner {
             @Nullable AgeGroup age,
             @Nullable Side hand,
             String notes,
+            @Nullable String health,
             @Nullable List<OrderDoc> orders) {}
 
     record OrderDoc(
@@ -125,10 +130,13 @@ public class DemoData implements ApplicationRunner {
         workroom.people().forEach(p -> accounts.add(p.name(), p.called(), PASSWORD, p.role()));
         for (ClientDoc c : workroom.clients()) {
             Client client = clients.add(
-                    c.name(),
-                    c.hand() == null ? Side.RIGHT : c.hand(),
-                    c.age() == null ? AgeGroup.ADULT : c.age(),
-                    c.notes(),
+                    new Client.About(
+                            c.name(),
+                            c.hand() == null ? Side.RIGHT : c.hand(),
+                            c.age() == null ? AgeGroup.ADULT : c.age(),
+                            c.notes(),
+                            c.health() == null ? "" : c.health(),
+                            LocalDate.now(clock)),
                     "owner");
             for (OrderDoc o : c.orders() == null ? List.<OrderDoc>of() : c.orders()) {
                 order(client, o);
@@ -176,7 +184,10 @@ public class DemoData implements ApplicationRunner {
             struck.forEach(
                     i -> readings.strike(order.id(), kept.readings().get(i).id(), "tape twisted", "measurer"));
         }
-        orders.move(order.id(), doc.stage());
+        GarmentOrder now = orders.get(order.id());
+        if (doc.stage() != now.stage()) {
+            life.move(order.id(), now.version(), doc.stage(), "", "owner");
+        }
     }
 
     private static Reading reading(OrderForm form, String id, String text, Instant at, Client client) {

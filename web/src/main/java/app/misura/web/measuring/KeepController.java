@@ -33,6 +33,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class KeepController {
     private static final int LONGEST_SHOWN = 200;
     private static final int LONGEST_KEY = 60;
+    private static final int LONGEST_NOTE = 1000;
 
     private final Orders orders;
     private final Readings readings;
@@ -190,6 +191,25 @@ class KeepController {
                 .map(s -> Place.step(s.label(), null))
                 .orElse(new Place(null, null, null));
         return "redirect:" + onward.address(id, null);
+    }
+
+    /** Notes something at a step, in place of what was noted there before. */
+    @PostMapping("/orders/{id}/note")
+    String note(
+            @PathVariable String id,
+            @RequestParam String step,
+            @RequestParam(defaultValue = "") String note,
+            Principal who) {
+        Step asked = orders.get(id)
+                .form()
+                .find(step)
+                .orElseThrow(() -> new NotThere("This form has no step " + clip(step) + "."));
+        readings.note(
+                id,
+                asked.label(),
+                note.strip().substring(0, Math.min(note.strip().length(), LONGEST_NOTE)),
+                who.getName());
+        return "redirect:" + Place.step(asked.label(), null).address(id, null);
     }
 
     @PostMapping("/orders/{id}/strike")

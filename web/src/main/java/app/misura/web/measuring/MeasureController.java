@@ -122,7 +122,7 @@ class MeasureController {
             @PathVariable String id,
             @RequestParam(required = false) @Nullable String step,
             @RequestParam(required = false) @Nullable String gate,
-            @RequestParam int seen,
+            @RequestParam String seen,
             @RequestParam(defaultValue = "") String others,
             Principal who,
             Model model) {
@@ -130,10 +130,21 @@ class MeasureController {
         if (step != null) {
             presence.note(id, who.getName(), step);
         }
-        if (order.readings().size() == seen && desk.others(order, who.getName()).equals(others)) {
+        if (order.taken().mark().equals(seen)
+                && desk.others(order, who.getName()).equals(others)) {
             return ResponseEntity.noContent().build();
         }
-        model.addAttribute("view", desk.view(order, Visit.at(Place.of(step, null, gate), who.getName())));
+        model.addAttribute(
+                "view",
+                desk.view(
+                        order,
+                        Visit.at(Place.of(step, null, gate), who.getName()).knowing(readings(seen))));
         return "measure :: ladder";
+    }
+
+    /** How many readings a page has seen: the number that its mark begins with. */
+    private static int readings(String seen) {
+        String number = seen.replaceAll("\\..*", "");
+        return number.matches("\\d{1,6}") ? Integer.parseInt(number) : Integer.MAX_VALUE;
     }
 }

@@ -12,6 +12,7 @@ import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.StoredReading;
+import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
@@ -101,19 +102,19 @@ class MeasureDesk {
         int at = steps.indexOf(step);
         String next = step.label() + ", " + step.name().toLowerCase(Locale.ROOT);
         return new MeasureView(
-                order.id(),
-                order.client().name(),
-                order.title(),
+                order.crumb(Crumb.At.MEASURE),
                 lastKept(order),
                 notice(order, course, visit),
                 said(order, course, visit.kept(), next),
+                finished(course),
+                elsewhere(order, step, visit),
                 LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
                 desk.view(place.side(), visit.heard()),
                 null,
                 FigureView.of(course.proof(), step, desk.side(place.side()), visit.turned()),
                 at > 0 ? steps.get(at - 1).label() : null,
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
-                order.readings().size(),
+                order.taken().mark(),
                 others(order, visit.by()));
     }
 
@@ -133,9 +134,7 @@ class MeasureDesk {
                         .map(s -> new MeasureView.MarkView(s.label(), s.name()))
                         .orElse(null));
         return new MeasureView(
-                order.id(),
-                order.client().name(),
-                order.title(),
+                order.crumb(Crumb.At.MEASURE),
                 lastKept(order),
                 notice(order, course, visit),
                 said(
@@ -143,6 +142,8 @@ class MeasureDesk {
                         course,
                         visit.kept(),
                         "the gate: " + gate.questions().size() + " to clear"),
+                "",
+                "",
                 LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
                 null,
                 view,
@@ -152,7 +153,7 @@ class MeasureDesk {
                                 course.proof(), order.form().step(again.get(0).label()), null, null),
                 null,
                 null,
-                order.readings().size(),
+                order.taken().mark(),
                 others(order, visit.by()));
     }
 
@@ -172,6 +173,25 @@ class MeasureDesk {
 
     private static String capital(String words) {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** What is to be said where nothing waits any more. */
+    private static String finished(Course course) {
+        return course.firstToCome().isPresent() || !course.moved().isEmpty()
+                ? ""
+                : "All " + course.steps().size() + " steps are taken or left out.";
+    }
+
+    /** What another kept for this step since the page last looked. */
+    private String elsewhere(GarmentOrder order, Step step, Visit visit) {
+        return order.readings().stream()
+                .skip(visit.knew())
+                .map(StoredReading::reading)
+                .filter(r -> r.step().equals(step.label()) && !r.by().equals(visit.by()))
+                .reduce((a, b) -> b)
+                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept " + text(r, order)
+                        + " for this step just now.")
+                .orElse("");
     }
 
     private String lastKept(GarmentOrder order) {

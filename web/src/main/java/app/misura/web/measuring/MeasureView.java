@@ -1,5 +1,6 @@
 package app.misura.web.measuring;
 
+import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Has;
 import app.misura.web.ui.LadderView;
@@ -12,24 +13,30 @@ import org.jspecify.annotations.Nullable;
  * @param kept when the last reading was kept; empty if there is none
  * @param notice what is to be noticed before the work goes on; null if nothing
  * @param said what is read aloud politely; empty if nothing
- * @param seen how many readings the page knows of
+ * @param finished what is to be said once every step is taken; empty before
+ * @param elsewhere what another kept at this step since the page last looked; empty if nothing
+ * @param seen how far the sheet had come as the page knows it
  * @param others who else is at which step, as the page knows it
  */
 record MeasureView(
-        String orderId,
-        String client,
-        String title,
+        Crumb crumb,
         String kept,
         @Nullable Notice notice,
         String said,
+        String finished,
+        String elsewhere,
         LadderView ladder,
         @Nullable StepView step,
         @Nullable GateView gate,
         @Nullable FigureView figure,
         @Nullable String previous,
         @Nullable String next,
-        int seen,
+        String seen,
         String others) {
+
+    public String orderId() {
+        return crumb.orderId();
+    }
 
     /** @param again whether it is about a value that is to be looked at again */
     record Notice(boolean again, String words) {}
@@ -76,14 +83,15 @@ record MeasureView(
             String key,
             List<TryView> tries,
             List<SumView> sums,
-            @Nullable WayOut wayOut) {}
+            @Nullable WayOut wayOut,
+            String note) {}
 
     record MarkView(String label, String name) {}
 
     record SideView(String word, String value, boolean now) {}
 
-    /** @param hidden an earlier try of a step that wants two to agree */
-    record TryView(String id, String text, @Nullable String struck, boolean hidden) {}
+    /** @param hidden an earlier try of a step that wants two to agree @param counts whether the step's value is made of it */
+    record TryView(String id, String text, @Nullable String struck, boolean hidden, boolean counts) {}
 
     record SumView(String sign, String equation, String state) {}
 

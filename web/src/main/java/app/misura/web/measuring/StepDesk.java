@@ -12,8 +12,10 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.reading.StepNote;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.Say;
 import java.util.ArrayList;
@@ -75,7 +77,13 @@ final class StepDesk {
                 UUID.randomUUID().toString(),
                 slot == null ? List.of() : tries(slot),
                 sums(),
-                wayOut());
+                wayOut(),
+                note());
+    }
+
+    private String note() {
+        StepNote note = order.taken().notes().get(step.label());
+        return note == null ? "" : note.text();
     }
 
     /** The side on which the tape lies; null where the step has none. @param wanted which of both; null for the one that waits */
@@ -120,12 +128,16 @@ final class StepDesk {
                 .toList();
         long counting = own.stream().filter(r -> r.reading().counts()).count();
         boolean blind = step.settle() == Settle.TWO_AGREE && counting == 1;
+        List<Reading> settled = Optional.ofNullable(proof.settled().get(slot.id()))
+                .map(Settled::counted)
+                .orElse(List.of());
         List<MeasureView.TryView> tries = new ArrayList<>();
         for (StoredReading stored : own) {
             Reading r = stored.reading();
             String text = r.length() == null ? "none" : LengthText.column(r.length(), form.unit());
             String struck = r.struck() == null ? null : r.struck().reason();
-            tries.add(new MeasureView.TryView(stored.id(), text, struck, blind && r.counts()));
+            boolean counts = own.size() > 1 && settled.contains(r);
+            tries.add(new MeasureView.TryView(stored.id(), text, struck, blind && r.counts(), counts));
         }
         return tries;
     }

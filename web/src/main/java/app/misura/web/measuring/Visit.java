@@ -9,26 +9,33 @@ import org.jspecify.annotations.Nullable;
  * @param turned the view of the figure that is wanted; null for the tape's own
  * @param kept id of the reading that was kept on the way here; null if none was
  * @param heard what was typed and could not be kept
+ * @param knew how many readings the page knows; all of them where it is loaded anew
  */
 record Visit(
         Place place,
         String by,
         @Nullable String turned,
         @Nullable String kept,
-        Heard heard) {
+        Heard heard,
+        int knew) {
     static Visit at(Place place, String by) {
-        return new Visit(place, by, null, null, Heard.NOTHING);
+        return new Visit(place, by, null, null, Heard.NOTHING, Integer.MAX_VALUE);
     }
 
     Visit turned(@Nullable String view) {
-        return new Visit(place, by, view, kept, heard);
+        return new Visit(place, by, view, kept, heard, knew);
     }
 
     Visit having(@Nullable String reading) {
-        return new Visit(place, by, turned, reading, heard);
+        return new Visit(place, by, turned, reading, heard, knew);
     }
 
     Visit having(Heard typed) {
-        return new Visit(place, by, turned, kept, typed);
+        return new Visit(place, by, turned, kept, typed, knew);
+    }
+
+    /** By a page that knows so many readings. */
+    Visit knowing(int readings) {
+        return new Visit(place, by, turned, kept, heard, readings);
     }
 }

@@ -4,12 +4,14 @@ import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
+import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.reading.StoredReading;
+import app.misura.web.reading.Taken;
+import app.misura.web.ui.Crumb;
 import app.misura.web.ui.Lately;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,24 +22,40 @@ import org.jspecify.annotations.Nullable;
 /**
  * One garment for one client, with everything on its sheet.
  *
- * @param marks when each mark was set on the body
- * @param passes the questions of gates that are to be cleared later
+ * @param taken what was taken on the sheet; its readings are the sheet's
  * @param choices how it is cut, as a text in the interchange's words; empty for the house's own
+ * @param version for the next change: a change of an older one is refused
  */
 public record GarmentOrder(
-        String id,
-        int number,
-        Client client,
-        String title,
-        Stage stage,
-        @Nullable LocalDate neededOn,
-        Sheet sheet,
-        List<StoredReading> readings,
-        Marks marks,
-        Passes passes,
-        String choices,
-        Instant createdAt,
-        long version) {
+        String id, Client client, About about, Sheet sheet, Taken taken, String choices, long version) {
+
+    /** An order whose sheet has what was taken. @param blank the form and the answers, with nothing on it */
+    static GarmentOrder of(
+            String id, Client client, About about, Sheet blank, Taken taken, String choices, long version) {
+        Sheet sheet = new Sheet(
+                blank.form(),
+                blank.wearer(),
+                blank.answers(),
+                taken.readings().stream().map(StoredReading::reading).toList(),
+                taken.leftOut());
+        return new GarmentOrder(id, client, about, sheet, taken, choices, version);
+    }
+
+    public int number() {
+        return about.number();
+    }
+
+    public String title() {
+        return about.title();
+    }
+
+    public Stage stage() {
+        return about.stage();
+    }
+
+    public @Nullable LocalDate neededOn() {
+        return about.neededOn();
+    }
 
     public OrderForm form() {
         return sheet.form();
@@ -47,24 +65,26 @@ public record GarmentOrder(
         return sheet.answers();
     }
 
+    public List<StoredReading> readings() {
+        return taken.readings();
+    }
+
+    /** What pages show of the order in their bar. @param at the page */
+    public Crumb crumb(Crumb.At at) {
+        return new Crumb(id, client.id(), client.name(), about.title(), at);
+    }
+
     public @Nullable StoredReading last() {
-        return readings.isEmpty() ? null : readings.get(readings.size() - 1);
+        return readings().isEmpty() ? null : readings().get(readings().size() - 1);
     }
 
     /** The order as it is with readings that were kept just now; one that it has already is not there twice. */
     public GarmentOrder with(List<StoredReading> kept) {
-        List<StoredReading> all = new ArrayList<>(readings);
+        List<StoredReading> all = new ArrayList<>(readings());
         kept.stream()
-                .filter(k -> readings.stream().noneMatch(r -> r.id().equals(k.id())))
+                .filter(k -> readings().stream().noneMatch(r -> r.id().equals(k.id())))
                 .forEach(all::add);
-        Sheet fuller = new Sheet(
-                sheet.form(),
-                sheet.wearer(),
-                sheet.answers(),
-                all.stream().map(StoredReading::reading).toList(),
-                sheet.leftOut());
-        return new GarmentOrder(
-                id, number, client, title, stage, neededOn, fuller, all, marks, passes, choices, createdAt, version);
+        return of(id, client, about, sheet, taken.with(all), choices, version);
     }
 
     /** What a proof is made of; of the order nothing else. */
@@ -101,6 +121,8 @@ public record GarmentOrder(
 
     /** How far the measuring has come, with its proof. */
     public Course course() {
-        return COURSES.get(new Made(id, sheet, marks, passes), () -> Course.of(Proof.of(sheet), marks, passes));
+        return COURSES.get(
+                new Made(id, sheet, taken.marks(), taken.passes()),
+                () -> Course.of(Proof.of(sheet), taken.marks(), taken.passes()));
     }
 }

@@ -1,5 +1,6 @@
 package app.misura.web.order;
 
+import app.misura.core.life.Stage;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,6 +15,8 @@ import org.jspecify.annotations.NullUnmarked;
 @Table(name = "garment_order")
 @NullUnmarked
 class OrderEntity {
+    private static final LocalDate NO_DAY = LocalDate.of(9999, 12, 31);
+
     @Id
     String id;
 
@@ -28,6 +31,10 @@ class OrderEntity {
     Stage stage;
 
     LocalDate neededOn;
+    /** The day by which it waits for somebody: far away where none is set, null where it waits for nobody. */
+    LocalDate queueOn;
+
+    String notes;
     String options;
     String choices;
     Instant createdAt;
@@ -40,5 +47,12 @@ class OrderEntity {
 
     OrderEntity(String id) {
         this.id = id;
+        this.notes = "";
+    }
+
+    void stands(Stage at, LocalDate needed) {
+        this.stage = at;
+        this.neededOn = needed;
+        this.queueOn = at.isOpen() ? (needed == null ? NO_DAY : needed) : null;
     }
 }

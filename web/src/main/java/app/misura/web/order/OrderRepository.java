@@ -1,18 +1,42 @@
 package app.misura.web.order;
 
+import app.misura.core.life.Stage;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRepository extends JpaRepository<OrderEntity, String> {
+    @Query("select o from OrderEntity o, ClientEntity c where c.id = o.clientId and o.queueOn is not null"
+            + " and o.stage in :stages order by o.queueOn, o.number")
+    List<OrderEntity> waiting(Collection<Stage> stages, Pageable page);
+
     @Query(
-            "select o from OrderEntity o, ClientEntity c where c.id = o.clientId and o.stage in :stages order by o.neededOn nulls last, o.number")
-    List<OrderEntity> byNeed(Collection<Stage> stages);
+            "select new app.misura.web.order.Orders$Due(o.neededOn, o.id, c.name, o.title) from OrderEntity o, ClientEntity c"
+                    + " where c.id = o.clientId and o.queueOn >= :from and o.queueOn < :before order by o.queueOn, o.number")
+    List<Orders.Due> due(LocalDate from, LocalDate before, Pageable page);
+
+    String LISTED =
+            "select new app.misura.web.order.Orders$Listed(o.id, o.number, c.name, o.title, o.stage, o.neededOn)"
+                    + " from OrderEntity o, ClientEntity c where c.id = o.clientId and o.stage in :stages";
+
+    @Query(LISTED + " order by o.number desc")
+    Slice<Orders.Listed> list(Collection<Stage> stages, Pageable piece);
+
+    @Query(LISTED + " and o.number = :number")
+    Slice<Orders.Listed> byNumber(int number, Collection<Stage> stages, Pageable piece);
+
+    @Query(LISTED + " and o.clientId in :clients order by o.number desc")
+    Slice<Orders.Listed> byClient(Collection<String> clients, Collection<Stage> stages, Pageable piece);
+
+    @Query("select o.stage, count(o) from OrderEntity o where o.queueOn is not null group by o.stage")
+    List<Object[]> counts();
 
     @Query("select new app.misura.web.order.OrderState(o.id, o.version, c.version,"
             + " (select count(r) from ReadingEntity r where r.orderId = o.id),"
@@ -20,11 +44,16 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
             + " (select count(m) from MarkEntity m where m.orderId = o.id),"
             + " (select count(p) from GatePassEntity p where p.orderId = o.id),"
             + " (select count(l) from LeftOutEntity l where l.orderId = o.id),"
-            + " (select count(t) from LeftOutEntity t where t.orderId = o.id and t.takenBackAt is not null))"
+            + " (select count(t) from LeftOutEntity t where t.orderId = o.id and t.takenBackAt is not null),"
+            + " (select count(n) from StepNoteEntity n where n.orderId = o.id))"
             + " from OrderEntity o, ClientEntity c where c.id = o.clientId and o.id = :id")
     Optional<OrderState> state(String id);
 
     List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
+
+    @Query("select o.clientId, count(o) from OrderEntity o where o.clientId in :clients and o.queueOn is not null"
+            + " group by o.clientId")
+    List<Object[]> open(Collection<String> clients);
 
     /** Locks the row of numbers, so that orders opened at the same moment are numbered one after the other. */
     @Lock(jakarta.persistence.LockModeType.PESSIMISTIC_WRITE)

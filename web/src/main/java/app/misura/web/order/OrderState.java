@@ -15,12 +15,13 @@ record OrderState(
         long marks,
         long passes,
         long leftOut,
-        long takenBack) {
+        long takenBack,
+        long notes) {
     OrderState withReadings(int added) {
-        return new OrderState(id, version, client, readings + added, strikes, marks, passes, leftOut, takenBack);
+        return new OrderState(id, version, client, readings + added, strikes, marks, passes, leftOut, takenBack, notes);
     }
 
     Readings.Rows rows() {
-        return new Readings.Rows(readings, strikes, marks, passes, leftOut, takenBack);
+        return new Readings.Rows(readings, strikes, marks, passes, leftOut, takenBack, notes);
     }
 }

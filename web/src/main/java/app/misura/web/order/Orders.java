@@ -4,6 +4,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
@@ -11,29 +12,35 @@ import app.misura.web.form.FormVersions;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import app.misura.web.reading.Readings;
-import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.Taken;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The orders of the house with their sheets. */
 @Service
 public class Orders {
+    /** Of so many clients at most whose names begin so, orders are listed. */
+    private static final int MOST_CLIENTS = 200;
+
     private static final Logger LOG = LoggerFactory.getLogger(Orders.class);
     private final Remembered remembered = new Remembered();
 
@@ -69,8 +76,7 @@ public class Orders {
         entity.form = wanted.form().id();
         entity.formVersion = wanted.form().version();
         entity.unit = wanted.form().unit().symbol();
-        entity.stage = Stage.MEASURING;
-        entity.neededOn = wanted.neededOn();
+        entity.stands(Stage.MEASURING, wanted.neededOn());
         entity.options = JsonText.write(new TreeMap<>(wanted.options()));
         entity.choices = "";
         entity.createdAt = clock.instant();
@@ -104,11 +110,61 @@ public class Orders {
         return remembered.more(order, order.with(kept.readings()), kept.added());
     }
 
-    /** All that are not handed over or called off, by the day they are needed. */
+    /** The first that wait at one of these stages, by the day they are needed. */
     @Transactional(readOnly = true)
-    public List<GarmentOrder> open() {
-        return loaded(
-                orders.byNeed(Stream.of(Stage.values()).filter(Stage::isOpen).toList()));
+    public List<GarmentOrder> waiting(Collection<Stage> stages, int most) {
+        return loaded(orders.waiting(stages, PageRequest.of(0, most)));
+    }
+
+    /** What is needed on a day from one on and before another, by the day. @param most so many at most */
+    @Transactional(readOnly = true)
+    public List<Due> due(LocalDate from, LocalDate before, int most) {
+        return orders.due(from, before, PageRequest.of(0, most));
+    }
+
+    /** An order that is needed on a day. */
+    public record Due(LocalDate day, String orderId, String client, String title) {}
+
+    /** An order as a list shows it. */
+    public record Listed(
+            String id,
+            int number,
+            String client,
+            String title,
+            Stage stage,
+            @Nullable LocalDate neededOn) {}
+
+    /**
+     * A piece of the list of all orders, newest first.
+     *
+     * @param q the beginning of a word of the client's name, or an order's number; blank for all
+     * @param stage only those that stand there; empty for all
+     */
+    @Transactional(readOnly = true)
+    public Slice<Listed> list(String q, Optional<Stage> stage, int page, int size) {
+        Collection<Stage> stages = stage.<Collection<Stage>>map(List::of).orElse(EnumSet.allOf(Stage.class));
+        Pageable piece = PageRequest.of(page, size);
+        String asked = q.strip();
+        if (asked.isEmpty()) {
+            return orders.list(stages, piece);
+        }
+        return asked.matches("\\d{1,9}")
+                ? orders.byNumber(Integer.parseInt(asked), stages, piece)
+                : orders.byClient(clients.ids(asked, MOST_CLIENTS), stages, piece);
+    }
+
+    /** How many orders wait for each of these clients; one for whom none does is not among them. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> open(Collection<String> clientIds) {
+        return orders.open(clientIds).stream().collect(Collectors.toMap(row -> (String) row[0], row -> (Long) row[1]));
+    }
+
+    /** How many wait at each stage; a stage at which none does is not among them. */
+    @Transactional(readOnly = true)
+    public Map<Stage, Long> counts() {
+        Map<Stage, Long> counts = new EnumMap<>(Stage.class);
+        orders.counts().forEach(row -> counts.put((Stage) row[0], (Long) row[1]));
+        return counts;
     }
 
     @Transactional(readOnly = true)
@@ -155,25 +211,13 @@ public class Orders {
         OrderForm form = forms.find(o.form, o.formVersion)
                 .orElseThrow(() -> new NotThere("Form " + o.form + " version " + o.formVersion + " is not known."))
                 .in(Unit.parse(o.unit));
-        Sheet sheet = new Sheet(
-                form,
-                client.wearer(),
-                options(o.options),
-                taken.readings().stream().map(StoredReading::reading).toList(),
-                taken.leftOut());
-        return new GarmentOrder(
+        return GarmentOrder.of(
                 o.id,
-                o.number,
                 client,
-                o.title,
-                o.stage,
-                o.neededOn,
-                sheet,
-                taken.readings(),
-                taken.marks(),
-                taken.passes(),
+                new About(o.number, o.title, o.stage, o.neededOn, o.notes, o.createdAt),
+                new Sheet(form, client.wearer(), options(o.options), List.of()),
+                taken,
                 o.choices,
-                o.createdAt,
                 o.version == null ? 0 : o.version);
     }
 
@@ -187,24 +231,5 @@ public class Orders {
             throw new IllegalStateException("stored options are unreadable", e);
         }
         return options;
-    }
-
-    /** @throws OptimisticLockingFailureException if somebody changed the order since that version */
-    @Transactional
-    public GarmentOrder choose(String orderId, long version, String choices) {
-        OrderEntity entity = orders.findById(orderId).orElseThrow(() -> NotThere.order());
-        if ((entity.version == null ? 0 : entity.version) != version) {
-            throw new OptimisticLockingFailureException("changed meanwhile");
-        }
-        entity.choices = choices;
-        orders.saveAndFlush(entity);
-        return get(entity.id);
-    }
-
-    @Transactional
-    public void move(String orderId, Stage stage) {
-        OrderEntity entity = orders.findById(orderId).orElseThrow(() -> NotThere.order());
-        entity.stage = stage;
-        orders.saveAndFlush(entity);
     }
 }

@@ -16,6 +16,7 @@ import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.ui.Crumb;
 import app.misura.web.ui.LadderView;
 import java.util.List;
 import java.util.Objects;
@@ -44,6 +45,7 @@ class ProofController {
         Course course = order.course();
         Proof proof = course.proof();
         model.addAttribute("order", order);
+        model.addAttribute("crumb", order.crumb(Crumb.At.PROOF));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("wrong", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("verdict", proof.verdict().word());

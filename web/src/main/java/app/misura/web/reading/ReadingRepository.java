@@ -1,9 +1,11 @@
 package app.misura.web.reading;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
@@ -18,6 +20,15 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
     /** Locks the order's row, so that readings of two people are numbered one after the other; empty if it is not there. */
     @Query(value = "select id from garment_order where id = :orderId for update", nativeQuery = true)
     Optional<String> lock(String orderId);
+
+    /** Notes that the client was measured on a day; of whom that is known already, nothing is touched. */
+    @Modifying
+    @Query(
+            value =
+                    "update client set seen_on = :day where id = (select client_id from garment_order where id = :orderId)"
+                            + " and (seen_on is null or seen_on < :day)",
+            nativeQuery = true)
+    void seen(String orderId, LocalDate day);
 
     @Query("select coalesce(max(r.position), 0) from ReadingEntity r where r.orderId = :orderId")
     int lastPosition(String orderId);

@@ -7,6 +7,7 @@ import app.misura.core.reading.LeftOut;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,7 @@ public class Readings {
     private final MarkRepository marks;
     private final GatePassRepository passes;
     private final LeftOutRepository leftOut;
+    private final StepNoteRepository notes;
     private final Clock clock;
 
     Readings(
@@ -34,17 +36,20 @@ public class Readings {
             MarkRepository marks,
             GatePassRepository passes,
             LeftOutRepository leftOut,
+            StepNoteRepository notes,
             Clock clock) {
         this.readings = readings;
         this.strikes = strikes;
         this.marks = marks;
         this.passes = passes;
         this.leftOut = leftOut;
+        this.notes = notes;
         this.clock = clock;
     }
 
     /** How many rows of each kind an order has. */
-    public record Rows(long readings, long strikes, long marks, long passes, long leftOut, long takenBack) {}
+    public record Rows(
+            long readings, long strikes, long marks, long passes, long leftOut, long takenBack, long notes) {}
 
     /** What one order has, by queries that are asked the same way each time; what it has none of is not asked for. */
     @Transactional(readOnly = true)
@@ -54,7 +59,8 @@ public class Readings {
                 rows.strikes() == 0 ? Map.of() : struck(strikes.of(orderId)),
                 rows.marks() == 0 ? List.of() : marks.findByOrderId(orderId),
                 rows.passes() == 0 ? List.of() : passes.findByOrderId(orderId),
-                rows.leftOut() == rows.takenBack() ? List.of() : leftOut.standing(List.of(orderId)));
+                rows.leftOut() == rows.takenBack() ? List.of() : leftOut.standing(List.of(orderId)),
+                rows.notes() == 0 ? List.of() : notes.ofAll(List.of(orderId)));
     }
 
     /** What many orders have, by order. */
@@ -69,6 +75,8 @@ public class Readings {
                 passes.findByOrderIdIn(orderIds).stream().collect(Collectors.groupingBy(p -> p.orderId));
         Map<String, List<LeftOutEntity>> out =
                 leftOut.standing(orderIds).stream().collect(Collectors.groupingBy(l -> l.orderId));
+        Map<String, List<StepNoteEntity>> noted =
+                notes.ofAll(orderIds).stream().collect(Collectors.groupingBy(n -> n.orderId));
         Map<String, Taken> all = new LinkedHashMap<>();
         for (String id : orderIds) {
             all.put(
@@ -78,7 +86,8 @@ public class Readings {
                             struck,
                             set.getOrDefault(id, List.of()),
                             passed.getOrDefault(id, List.of()),
-                            out.getOrDefault(id, List.of())));
+                            out.getOrDefault(id, List.of()),
+                            noted.getOrDefault(id, List.of())));
         }
         return all;
     }
@@ -92,7 +101,16 @@ public class Readings {
             Map<String, StrikeEntity> struck,
             List<MarkEntity> markRows,
             List<GatePassEntity> passRows,
-            List<LeftOutEntity> outRows) {
+            List<LeftOutEntity> outRows,
+            List<StepNoteEntity> noteRows) {
+        Map<String, StepNote> noted = new LinkedHashMap<>();
+        for (StepNoteEntity note : noteRows) {
+            if (note.text.isEmpty()) {
+                noted.remove(note.step);
+            } else {
+                noted.put(note.step, new StepNote(note.text, note.writtenAt, note.writtenBy));
+            }
+        }
         Marks set = Marks.NONE;
         for (MarkEntity mark : markRows) {
             set = set.with(mark.step, mark.setAt);
@@ -105,7 +123,15 @@ public class Readings {
                 readingRows.stream().map(r -> r.reading(struck.get(r.id))).toList(),
                 set,
                 passed,
-                outRows.stream().map(LeftOutEntity::leftOut).toList());
+                outRows.stream().map(LeftOutEntity::leftOut).toList(),
+                noted);
+    }
+
+    /** Notes something at a step, in place of what was noted there before; an empty text takes that away. */
+    @Transactional
+    public void note(String orderId, String step, String text, String by) {
+        hold(orderId);
+        notes.saveAndFlush(new StepNoteEntity(Ids.next(), orderId, step, text, clock.instant(), by));
     }
 
     /** Nobody deletes the order, or adds to its sheet, until the transaction is over. @throws NotThere if it is not there */
@@ -120,6 +146,7 @@ public class Readings {
     /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
     @Transactional
     public Kept keep(String orderId, List<NewReading> wanted) {
+        readings.seen(orderId, LocalDate.now(clock));
         hold(orderId);
         int position = readings.lastPosition(orderId);
         int added = 0;

@@ -4,6 +4,8 @@ import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.reading.LeftOut;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 
 /**
  * What was taken on one sheet.
@@ -12,5 +14,17 @@ import java.util.List;
  * @param marks when each mark was set on the body
  * @param passes the questions of gates that are to be cleared later
  * @param leftOut what is left out and not taken back
+ * @param notes what is noted at steps, by their labels
  */
-public record Taken(List<StoredReading> readings, Marks marks, Passes passes, List<LeftOut> leftOut) {}
+public record Taken(
+        List<StoredReading> readings, Marks marks, Passes passes, List<LeftOut> leftOut, Map<String, StepNote> notes) {
+    /** Changes with everything that is taken, struck, set, left out or noted; how many readings there are stands first. */
+    public String mark() {
+        long struck = readings.stream().filter(r -> !r.reading().counts()).count();
+        return readings.size() + "." + struck + "." + Integer.toHexString(Objects.hash(marks, passes, leftOut, notes));
+    }
+
+    public Taken with(List<StoredReading> all) {
+        return new Taken(all, marks, passes, leftOut, notes);
+    }
+}

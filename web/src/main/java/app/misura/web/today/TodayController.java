@@ -1,26 +1,32 @@
 package app.misura.web.today;
 
 import app.misura.core.course.Course;
+import app.misura.core.life.Stage;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
-import app.misura.web.order.Stage;
 import app.misura.web.ui.Say;
+import app.misura.web.ui.Who;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 
 /** What waits for me, by the day it is needed. */
 @Controller
 class TodayController {
     private static final int WEEK = 7;
+    private static final int SHOWN = 30;
+    private static final int MOST_IN_A_WEEK = 200;
 
     private final Orders orders;
     private final Clock clock;
@@ -61,34 +67,59 @@ class TodayController {
         }
     }
 
+    /** A stage of the board. */
+    record Board(String stage, String word, long count) {}
+
     @GetMapping("/")
-    String today(Model model) {
+    String today(@ModelAttribute("who") Who who, Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<Open> open = orders.open().stream().map(Open::of).toList();
-        List<Waiting> waiting = new ArrayList<>();
+        List<Open> open =
+                orders.waiting(stages(who), SHOWN + 1).stream().map(Open::of).toList();
+        model.addAttribute("date", Say.dayName(today));
+        model.addAttribute(
+                "waiting",
+                open.stream()
+                        .limit(SHOWN)
+                        .map(each -> waiting(each, today, who))
+                        .toList());
+        model.addAttribute("more", open.size() > SHOWN);
+        model.addAttribute("whose", whose(who));
+        model.addAttribute("week", week(today));
+        Map<Stage, Long> counts = orders.counts();
+        model.addAttribute(
+                "board",
+                counts.entrySet().stream()
+                        .map(e -> new Board(e.getKey().name(), e.getKey().word(), e.getValue()))
+                        .toList());
+        return "today";
+    }
+
+    /** Who measures sees what is measured, who cuts what is looked at and cut; the others see all that is open. */
+    private static Set<Stage> stages(Who who) {
+        return switch (who.role()) {
+            case MEASURER -> EnumSet.of(Stage.MEASURING, Stage.IN_REVIEW);
+            case CUTTER -> EnumSet.range(Stage.IN_REVIEW, Stage.READY);
+            case OWNER, VIEWER -> EnumSet.range(Stage.MEASURING, Stage.READY);
+        };
+    }
+
+    private static String whose(Who who) {
+        return switch (who.role()) {
+            case MEASURER -> "what is to be measured and looked at";
+            case CUTTER -> "what is to be looked at, cut and made";
+            case OWNER, VIEWER -> "all that is open";
+        };
+    }
+
+    private List<Day> week(LocalDate today) {
         Map<LocalDate, List<String>> week = new LinkedHashMap<>();
         for (int i = 0; i < WEEK; i++) {
             week.put(today.plusDays(i), new ArrayList<>());
         }
-        for (Open each : open) {
-            waiting.add(waiting(each, today));
-            List<String> day = each.order().neededOn() == null
-                    ? null
-                    : week.get(each.order().neededOn());
-            if (day != null) {
-                day.add(each.order().client().name() + ", " + each.order().title());
-            }
+        for (Orders.Due due : orders.due(today, today.plusDays(WEEK), MOST_IN_A_WEEK)) {
+            week.getOrDefault(due.day(), new ArrayList<>()).add(due.client() + ", " + due.title());
         }
-        model.addAttribute("date", Say.dayName(today));
-        model.addAttribute("waiting", waiting);
-        model.addAttribute(
-                "week",
-                week.entrySet().stream().map(e -> day(e.getKey(), e.getValue())).toList());
-        model.addAttribute("bodies", open.stream().map(TodayController::body).toList());
-        model.addAttribute("agree", count(open, Bracket.State.CLOSED));
-        model.addAttribute("wrong", count(open, Bracket.State.WRONG));
-        model.addAttribute("toCome", count(open, Bracket.State.TO_COME));
-        return "today";
+        return week.entrySet().stream().map(e -> day(e.getKey(), e.getValue())).toList();
     }
 
     private static Day day(LocalDate date, List<String> lines) {
@@ -97,67 +128,57 @@ class TodayController {
         return new Day(date.getDayOfMonth(), name, lines, closed);
     }
 
-    private static Waiting waiting(Open each, LocalDate today) {
+    /** What is to be done next: how the order stands, the verb, and where that is done. */
+    private record Next(String state, String verb, String link) {
+        static Next of(Open each) {
+            GarmentOrder order = each.order();
+            Stage stage = order.stage();
+            boolean wrong = each.proof().verdict() == Proof.Verdict.FAULTS;
+            if (wrong) {
+                String before = stage.isMeasuring() ? "" : stage.word() + ", but: ";
+                return new Next(before + lower(each.proof().sentence().head()), "Review", "/proof");
+            }
+            if (!each.course().isComplete()) {
+                boolean fresh = each.course().taken() == 0;
+                int asked = each.course().steps().size();
+                String before = stage.isMeasuring() ? "measuring, " : stage.word() + ", but: ";
+                String left = (fresh ? asked : each.left() + " of " + asked) + " to take";
+                return new Next(before + left, fresh ? "Begin" : "Go on", "/measure");
+            }
+            String said = lower(each.proof().sentence().head());
+            return switch (stage) {
+                case MEASURING -> new Next("all taken: " + said, "Proof", "/proof");
+                case IN_REVIEW -> new Next("to be looked at: " + said, "Look through", "/proof");
+                case MEASURED -> new Next("measured: " + said, "Ease and cut", "/cut");
+                case CUTTING -> new Next("cut it", "Cut sheet", "/cut");
+                case READY -> new Next("ready to be handed over", "Hand over", "/order");
+                default -> new Next(stage.word(), "Open", "/order");
+            };
+        }
+    }
+
+    private static Waiting waiting(Open each, LocalDate today, Who who) {
         GarmentOrder order = each.order();
         Proof proof = each.proof();
-        String base = "/orders/" + order.id();
-        boolean wrong = proof.verdict() == Proof.Verdict.FAULTS;
-        String state;
-        String verb;
-        String link;
-        if (!each.course().isComplete() && !wrong) {
-            boolean fresh = each.course().taken() == 0;
-            int asked = each.course().steps().size();
-            state = "measuring, " + (fresh ? asked : each.left() + " of " + asked) + " to take";
-            verb = fresh ? "Begin" : "Go on";
-            link = base + "/measure";
-        } else if (wrong) {
-            state = lower(proof.sentence().head());
-            verb = "Review";
-            link = base + "/proof";
-        } else if (order.stage() == Stage.CUTTING) {
-            state = "cut it";
-            verb = "Cut sheet";
-            link = base + "/cut";
-        } else {
-            boolean measured = each.course().isMeasured();
-            state = (measured ? "measured: " : "") + lower(proof.sentence().head());
-            verb = "Ease and cut";
-            link = base + "/cut";
-        }
+        Next next = Next.of(each);
         return new Waiting(
                 order.id(),
                 Say.until(order.neededOn(), today),
                 order.client().name(),
                 order.title(),
-                state,
-                wrong,
+                next.state(),
+                proof.verdict() == Proof.Verdict.FAULTS,
                 proof.brackets().stream()
                         .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                         .map(b -> Say.sign(b.state()))
                         .toList(),
-                verb,
-                link,
+                who.canWrite() ? next.verb() : "Look",
+                "/orders/" + order.id() + next.link(),
                 order.neededOn() != null && order.neededOn().isBefore(today));
     }
 
     private static String lower(String sentence) {
         String bare = sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
         return Character.toLowerCase(bare.charAt(0)) + bare.substring(1);
-    }
-
-    private static Bracket.State state(Open each) {
-        if (each.proof().verdict() == Proof.Verdict.FAULTS) {
-            return Bracket.State.WRONG;
-        }
-        return each.course().isComplete() ? Bracket.State.CLOSED : Bracket.State.TO_COME;
-    }
-
-    private static String body(Open each) {
-        return Say.sign(state(each));
-    }
-
-    private static long count(List<Open> open, Bracket.State state) {
-        return open.stream().filter(o -> state(o) == state).count();
     }
 }

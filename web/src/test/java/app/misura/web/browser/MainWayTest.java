@@ -6,6 +6,7 @@ import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
+import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
 import app.misura.web.order.GarmentOrder;
 import com.deque.html.axecore.results.Rule;
@@ -14,6 +15,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -228,7 +230,7 @@ class MainWayTest extends InTheBrowser {
 
     @Test
     void aNumberLightsItsLineAndAnEdgeItsPartner() {
-        String id = orders.open().stream()
+        String id = orders.waiting(EnumSet.allOf(Stage.class), 200).stream()
                 .filter(o -> o.client().name().startsWith("Anselm"))
                 .findFirst()
                 .orElseThrow()
@@ -256,7 +258,7 @@ class MainWayTest extends InTheBrowser {
 
     @Test
     void aViewerReadsAndCannotWrite() {
-        String id = orders.open().get(0).id();
+        String id = orders.waiting(EnumSet.allOf(Stage.class), 200).get(0).id();
         browser.signIn(base, "viewer");
         browser.driver().get(base + "/orders/" + id + "/measure");
         assertThat(browser.all("#entry")).isEmpty();
@@ -268,7 +270,7 @@ class MainWayTest extends InTheBrowser {
 
     @Test
     void everyViewIsAccessibleWideAndNarrowLightAndDark() {
-        List<GarmentOrder> open = orders.open();
+        List<GarmentOrder> open = orders.waiting(EnumSet.allOf(Stage.class), 200);
         String slip = open.stream()
                 .filter(o -> o.client().name().startsWith("Leilani"))
                 .findFirst()

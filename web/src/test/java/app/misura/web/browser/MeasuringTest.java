@@ -188,7 +188,7 @@ class MeasuringTest extends InTheBrowser {
         browser.type("m");
         browser.await("unlocked", () -> browser.all("#entry").size() == 1);
         assertThat(step()).isEqualTo("D3");
-        assertThat(orders.get(id).marks().isSet("P2")).isTrue();
+        assertThat(orders.get(id).taken().marks().isSet("P2")).isTrue();
         browser.type("45");
         browser.enter();
         browser.await("kept", () -> readings() == 1);

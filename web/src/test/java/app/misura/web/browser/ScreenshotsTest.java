@@ -1,11 +1,13 @@
 package app.misura.web.browser;
 
+import app.misura.core.life.Stage;
 import app.misura.web.TestHouse;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -23,7 +25,7 @@ class ScreenshotsTest extends TestHouse {
     private final Browser browser = Browser.get();
 
     private GarmentOrder of(String name) {
-        return orders.open().stream()
+        return orders.waiting(EnumSet.allOf(Stage.class), 200).stream()
                 .filter(o -> o.client().name().startsWith(name))
                 .findFirst()
                 .orElseThrow();

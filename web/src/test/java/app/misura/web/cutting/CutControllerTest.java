@@ -14,6 +14,7 @@ import app.misura.core.format.sheet.CutTable;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import java.util.List;
 import java.util.Map;
@@ -23,16 +24,17 @@ import org.springframework.ui.ExtendedModelMap;
 
 class CutControllerTest {
     private final Orders orders = mock(Orders.class);
+    private final OrderLife life = mock(OrderLife.class);
     private final CutSpecs specs = mock(CutSpecs.class);
     private final Accounts accounts = mock(Accounts.class);
-    private final CutController controller = new CutController(orders, specs, accounts, TestOrders.CLOCK);
+    private final CutController controller = new CutController(orders, life, specs, accounts, TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
 
     private void order(String readings) {
         GarmentOrder order = TestOrders.of("1", readings, TestOrders.MARKED);
         when(orders.get("o1")).thenReturn(order);
-        when(orders.choose(eq("o1"), anyLong(), anyString())).thenReturn(order);
+        when(life.choose(eq("o1"), anyLong(), anyString())).thenReturn(order);
     }
 
     @Test
@@ -79,7 +81,7 @@ class CutControllerTest {
         order(TestOrders.FULL);
         Map<String, String> typed = Map.of("fit", "easy", "version", "0");
         assertThat(controller.choose("o1", typed, 0, "cut", model, response)).isEqualTo("cut :: cut");
-        verify(orders).choose(eq("o1"), eq(0L), org.mockito.ArgumentMatchers.contains("easy"));
+        verify(life).choose(eq("o1"), eq(0L), org.mockito.ArgumentMatchers.contains("easy"));
         assertThat(controller.choose("o1", typed, 0, null, model, response))
                 .as("without script the page is loaded anew")
                 .isEqualTo("redirect:/orders/o1/cut");
@@ -103,7 +105,7 @@ class CutControllerTest {
                         .value())
                 .isEqualTo("wide");
         assertThat(model.get("cut")).as("the cut of before stands").isNotNull();
-        verify(orders, never()).choose(any(), anyLong(), any());
+        verify(life, never()).choose(any(), anyLong(), any());
     }
 
     @SuppressWarnings("unchecked")

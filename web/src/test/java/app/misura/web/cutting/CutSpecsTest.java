@@ -25,7 +25,7 @@ class CutSpecsTest extends TestHouse {
     private Orders orders;
 
     private GarmentOrder order() {
-        return orders.open().stream()
+        return orders.waiting(java.util.EnumSet.allOf(app.misura.core.life.Stage.class), 200).stream()
                 .filter(o -> o.client().name().startsWith("Anselm"))
                 .findFirst()
                 .orElseThrow();
@@ -60,7 +60,7 @@ class CutSpecsTest extends TestHouse {
         GarmentOrder order = order();
         specs.keep(order, cut(order, "regular"), "<p>regular</p>", "cutter");
         String id = specs.of(order.id()).get(0).id();
-        String other = orders.open().stream()
+        String other = orders.waiting(java.util.EnumSet.allOf(app.misura.core.life.Stage.class), 200).stream()
                 .filter(o -> !o.id().equals(order.id()))
                 .findFirst()
                 .orElseThrow()

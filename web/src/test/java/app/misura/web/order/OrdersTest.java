@@ -9,6 +9,7 @@ import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
@@ -23,6 +24,7 @@ import app.misura.web.reading.NewReading;
 import app.misura.web.reading.Readings;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +41,9 @@ class OrdersTest extends TestHouse {
     private Orders orders;
 
     @Autowired
+    private OrderLife life;
+
+    @Autowired
     private Readings readings;
 
     @Autowired
@@ -48,7 +53,8 @@ class OrdersTest extends TestHouse {
     private org.springframework.jdbc.core.JdbcTemplate jdbc;
 
     private GarmentOrder order() {
-        Client client = clients.add("Person " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT, "", "owner");
+        Client client =
+                clients.add(Client.About.of("Person " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT), "owner");
         return orders.add(
                 new Orders.NewOrder(
                         client.id(),
@@ -136,13 +142,14 @@ class OrdersTest extends TestHouse {
     @Test
     void twoTabsDoNotOverwriteEachOther() {
         GarmentOrder order = order();
-        GarmentOrder changed = orders.choose(order.id(), order.version(), "");
-        assertThatThrownBy(() -> orders.choose(order.id(), order.version() - 1, ""))
+        GarmentOrder changed = life.choose(order.id(), order.version(), "");
+        assertThatThrownBy(() -> life.choose(order.id(), order.version() - 1, ""))
                 .isInstanceOf(OptimisticLockingFailureException.class);
         assertThat(changed.id()).isEqualTo(order.id());
         Client client = order.client();
-        clients.change(client.id(), client.version(), "New Name", Side.LEFT, AgeGroup.ADULT, "n");
-        assertThatThrownBy(() -> clients.change(client.id(), client.version(), "Other", Side.LEFT, AgeGroup.ADULT, ""))
+        clients.change(client.id(), client.version(), Client.About.of("New Name", Side.LEFT, AgeGroup.ADULT));
+        assertThatThrownBy(() -> clients.change(
+                        client.id(), client.version(), Client.About.of("Other", Side.LEFT, AgeGroup.ADULT)))
                 .isInstanceOf(OptimisticLockingFailureException.class);
         assertThat(clients.get(client.id()).name()).isEqualTo("New Name");
     }
@@ -216,7 +223,9 @@ class OrdersTest extends TestHouse {
         jdbc.execute("set referential_integrity false");
         jdbc.update("update garment_order set client_id = 'nobody' where id = ?", order.id());
         try {
-            assertThat(orders.open()).isNotEmpty().noneMatch(o -> o.id().equals(order.id()));
+            assertThat(orders.waiting(EnumSet.allOf(Stage.class), 200))
+                    .isNotEmpty()
+                    .noneMatch(o -> o.id().equals(order.id()));
             assertThat(orders.search("", 0, 200).orders()).noneMatch(o -> o.id().equals(order.id()));
         } finally {
             jdbc.update("delete from garment_order where id = ?", order.id());
@@ -226,7 +235,7 @@ class OrdersTest extends TestHouse {
 
     @Test
     void theDemoHouseIsAlive() {
-        List<GarmentOrder> open = orders.open();
+        List<GarmentOrder> open = orders.waiting(EnumSet.allOf(Stage.class), 200);
         assertThat(clients.search("", 0, 50).total()).isGreaterThanOrEqualTo(14);
         assertThat(open.stream().filter(o -> o.title().contains("trousers"))).hasSizeGreaterThanOrEqualTo(6);
         GarmentOrder slip = open.stream()
@@ -281,25 +290,29 @@ class OrdersTest extends TestHouse {
         seen.add(orders.get(id));
         readings.passGate(id, "S", List.of("closure-wrong S2"), "owner");
         seen.add(orders.get(id));
-        orders.choose(id, seen.get(0).version(), "{\"fit\":\"close\"}");
+        readings.note(id, "U1", "belly drawn in", "owner");
+        assertThat(orders.get(id)).isNotEqualTo(seen.get(6));
         seen.add(orders.get(id));
-        orders.move(id, Stage.CUTTING);
+        life.choose(id, seen.get(0).version(), "{\"fit\":\"close\"}");
+        seen.add(orders.get(id));
+        life.move(id, orders.get(id).version(), Stage.CUTTING, "", "owner");
         seen.add(orders.get(id));
         Client client = seen.get(0).client();
-        clients.change(client.id(), client.version(), "Renamed Person", Side.LEFT, AgeGroup.ADULT, "");
+        clients.change(client.id(), client.version(), Client.About.of("Renamed Person", Side.LEFT, AgeGroup.ADULT));
         seen.add(orders.get(id));
         for (int i = 1; i < seen.size(); i++) {
             assertThat(seen.get(i)).as("change %d", i).isNotEqualTo(seen.get(i - 1));
         }
         assertThat(seen.get(1).sheet().readings()).hasSize(1);
         assertThat(seen.get(2).sheet().readings().get(0).counts()).isFalse();
-        assertThat(seen.get(3).marks().isSet("P1")).isTrue();
+        assertThat(seen.get(3).taken().marks().isSet("P1")).isTrue();
         assertThat(seen.get(4).sheet().leftOut()).hasSize(1);
         assertThat(seen.get(5).sheet().leftOut()).isEmpty();
-        assertThat(seen.get(6).passes()).isNotEqualTo(seen.get(5).passes());
-        assertThat(seen.get(7).choices()).contains("close");
-        assertThat(seen.get(8).stage()).isEqualTo(Stage.CUTTING);
-        assertThat(seen.get(9).client().name()).isEqualTo("Renamed Person");
+        assertThat(seen.get(6).taken().passes())
+                .isNotEqualTo(seen.get(5).taken().passes());
+        assertThat(seen.get(8).choices()).contains("close");
+        assertThat(seen.get(9).stage()).isEqualTo(Stage.CUTTING);
+        assertThat(seen.get(10).client().name()).isEqualTo("Renamed Person");
         clients.delete(client.id());
         assertThatThrownBy(() -> orders.get(id)).isInstanceOf(NotThere.class);
     }

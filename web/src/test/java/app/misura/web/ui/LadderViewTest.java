@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
 import app.misura.web.TestOrders;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.order.Stage;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -1,12 +1,18 @@
 package app.misura.web.client.page;
 
-import app.misura.core.measure.Side;
-import app.misura.core.reading.AgeGroup;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.order.Orders;
+import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,26 +29,55 @@ class ClientController {
     private static final int PAGE = 50;
 
     private final Clients clients;
+    private final Orders orders;
+    private final Clock clock;
 
-    ClientController(Clients clients) {
+    ClientController(Clients clients, Orders orders, Clock clock) {
         this.clients = clients;
+        this.orders = orders;
+        this.clock = clock;
     }
+
+    /** A client as the list shows one. @param seen when they were measured last; empty if never */
+    record Line(String id, String name, String age, String seen, long open) {}
 
     @GetMapping("/clients")
     String list(
             @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "name") String sort,
             @RequestParam(defaultValue = "0") int page,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean partial,
             Model model) {
         String part = q.length() > 120 ? q.substring(0, 120) : q;
         int shown = Math.max(0, Math.min(page, 100_000));
-        Clients.Found found = clients.search(part, shown, PAGE);
+        Clients.Order order = Stream.of(Clients.Order.values())
+                .filter(o -> o.name().equalsIgnoreCase(sort))
+                .findFirst()
+                .orElse(Clients.Order.NAME);
+        Clients.Listed found = part.isBlank() ? clients.list(order, shown, PAGE) : clients.find(part, shown, PAGE);
+        Map<String, Long> open =
+                orders.open(found.clients().stream().map(Client::id).toList());
         model.addAttribute("q", part);
-        model.addAttribute("clients", found.clients());
-        model.addAttribute("total", found.total());
+        model.addAttribute("sort", order.name().toLowerCase(Locale.ROOT));
+        model.addAttribute(
+                "clients",
+                found.clients().stream()
+                        .map(c -> line(c, open.getOrDefault(c.id(), 0L)))
+                        .toList());
+        model.addAttribute("total", part.isBlank() ? clients.count() : null);
         model.addAttribute("page", shown);
-        model.addAttribute("pages", (found.total() + PAGE - 1) / PAGE);
+        model.addAttribute("more", found.more());
         return partial ? "clients :: list" : "clients";
+    }
+
+    private Line line(Client client, long open) {
+        LocalDate seen = client.seenOn();
+        return new Line(
+                client.id(),
+                client.name(),
+                client.ageGroup().word(),
+                seen == null ? "" : seen.equals(LocalDate.now(clock)) ? "today" : Say.dated(seen, LocalDate.now(clock)),
+                open);
     }
 
     @GetMapping("/clients/new")
@@ -57,17 +92,25 @@ class ClientController {
             BindingResult faults,
             Principal who,
             HttpServletResponse response) {
-        if (faults.hasErrors()) {
+        Client.About about = about(form, faults);
+        if (about == null) {
             response.setStatus(422);
             return "client-form";
         }
-        Client client = clients.add(
-                form.getName(),
-                Side.valueOf(form.getHandedness()),
-                AgeGroup.valueOf(form.getAgeGroup()),
-                form.getNotes(),
-                who.getName());
+        Client client = clients.add(about, who.getName());
         return "redirect:/clients/" + client.id();
+    }
+
+    /** What was typed, or null with what is wrong of it said. */
+    private static Client.@Nullable About about(ClientForm form, BindingResult faults) {
+        if (faults.hasErrors()) {
+            return null;
+        }
+        Client.About about = form.about();
+        if (about == null) {
+            faults.rejectValue("consentedOn", "day", "There is no such day. Say it as year-month-day.");
+        }
+        return about;
     }
 
     @GetMapping("/clients/{id}/edit")
@@ -87,18 +130,13 @@ class ClientController {
             HttpServletResponse response) {
         Client before = clients.get(id);
         model.addAttribute("client", before);
-        if (faults.hasErrors()) {
+        Client.About about = about(form, faults);
+        if (about == null) {
             response.setStatus(422);
             return "client-form";
         }
         try {
-            clients.change(
-                    id,
-                    form.getVersion(),
-                    form.getName(),
-                    Side.valueOf(form.getHandedness()),
-                    AgeGroup.valueOf(form.getAgeGroup()),
-                    form.getNotes());
+            clients.change(id, form.getVersion(), about);
         } catch (OptimisticLockingFailureException e) {
             response.setStatus(409);
             faults.reject(

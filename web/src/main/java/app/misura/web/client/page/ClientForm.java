@@ -1,17 +1,24 @@
 package app.misura.web.client.page;
 
+import app.misura.core.measure.Side;
+import app.misura.core.reading.AgeGroup;
 import app.misura.web.client.Client;
+import app.misura.web.id.Texts;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import org.jspecify.annotations.NullUnmarked;
+import org.jspecify.annotations.Nullable;
 
 /** What is typed of a client. */
 @NullUnmarked
 class ClientForm {
     @NotBlank(message = "A client has a name.")
     @Size(max = 120, message = "A name has at most 120 characters.")
+    @Pattern(regexp = Texts.ONE_LINE, message = "A name is one line, without signs that turn its direction.")
     private String name = "";
 
     @NotNull
@@ -26,6 +33,14 @@ class ClientForm {
     @Size(max = 2000, message = "Notes have at most 2000 characters.")
     private String notes = "";
 
+    @NotNull
+    @Size(max = 2000, message = "A health note has at most 2000 characters.")
+    private String healthNote = "";
+
+    @NotNull
+    @Pattern(regexp = "|\\d{4}-\\d\\d-\\d\\d", message = "Say a day as year-month-day.")
+    private String consentedOn = "";
+
     private long version;
 
     static ClientForm of(Client client) {
@@ -34,8 +49,42 @@ class ClientForm {
         form.handedness = client.handedness().name();
         form.ageGroup = client.ageGroup().name();
         form.notes = client.notes();
+        form.healthNote = client.about().healthNote();
+        LocalDate day = client.about().consentedOn();
+        form.consentedOn = day == null ? "" : day.toString();
         form.version = client.version();
         return form;
+    }
+
+    /** What was typed; null where the day is none. */
+    Client.@Nullable About about() {
+        try {
+            return new Client.About(
+                    name,
+                    Side.valueOf(handedness),
+                    AgeGroup.valueOf(ageGroup),
+                    notes,
+                    healthNote,
+                    consentedOn.isBlank() ? null : LocalDate.parse(consentedOn));
+        } catch (DateTimeParseException e) {
+            return null;
+        }
+    }
+
+    public String getHealthNote() {
+        return healthNote;
+    }
+
+    public void setHealthNote(String healthNote) {
+        this.healthNote = healthNote;
+    }
+
+    public String getConsentedOn() {
+        return consentedOn;
+    }
+
+    public void setConsentedOn(String consentedOn) {
+        this.consentedOn = consentedOn;
     }
 
     public String getName() {

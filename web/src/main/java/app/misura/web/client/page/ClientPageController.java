@@ -9,6 +9,7 @@ import app.misura.web.order.Orders;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,6 +44,14 @@ class ClientPageController {
         }
     }
 
+    /** Whether the client agreed to what is kept. */
+    private static String consent(Client client) {
+        LocalDate day = client.about().consentedOn();
+        return day == null
+                ? "Whether they agreed to what is kept is not written down."
+                : "Agreed to what is kept, " + Say.day(day) + " " + day.getYear() + ".";
+    }
+
     @GetMapping("/clients/{id}")
     String client(@PathVariable String id, Model model) {
         Client client = clients.get(id);
@@ -50,6 +59,7 @@ class ClientPageController {
         model.addAttribute("client", client);
         model.addAttribute(
                 "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
+        model.addAttribute("consent", consent(client));
         model.addAttribute("orders", all.stream().map(Line::of).toList());
         all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
             Proof proof = Proof.of(o.sheet());

@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.core.life;
 
 import java.util.Locale;
 
@@ -18,7 +18,13 @@ public enum Stage {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** Whether something waits to be done. */
     public boolean isOpen() {
         return ordinal() < HANDED_OVER.ordinal();
+    }
+
+    /** Whether the numbers are still taken and looked at. */
+    public boolean isMeasuring() {
+        return this == MEASURING || this == IN_REVIEW;
     }
 }

@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.web.order.page;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
@@ -7,12 +7,12 @@ import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;
 import java.time.Clock;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 
 @Controller
-class OrderController {
+class NewOrderController {
     /** So many clients are offered at once; the others are found by their names. */
     private static final int OFFERED = 50;
 
@@ -36,7 +36,7 @@ class OrderController {
     private final OrderForms forms;
     private final Clock clock;
 
-    OrderController(Orders orders, Clients clients, OrderForms forms, Clock clock) {
+    NewOrderController(Orders orders, Clients clients, OrderForms forms, Clock clock) {
         this.orders = orders;
         this.clients = clients;
         this.forms = forms;
@@ -48,7 +48,7 @@ class OrderController {
     String form(@ModelAttribute("form") OrderFormData data, Model model) {
         OrderForm chosen = forms.find(data.getForm()).orElse(forms.all().get(0));
         data.setForm(chosen.id());
-        Set<String> usual = forms.all().stream().map(OrderController::title).collect(Collectors.toSet());
+        Set<String> usual = forms.all().stream().map(NewOrderController::title).collect(Collectors.toSet());
         if (data.getTitle().isBlank() || usual.contains(data.getTitle())) {
             data.setTitle(title(chosen));
         }
@@ -66,7 +66,7 @@ class OrderController {
         Clients.Found found =
                 client.isPresent() ? new Clients.Found(List.of(), 0) : clients.search(data.getFind(), 0, OFFERED);
         model.addAttribute("clients", found.clients());
-        model.addAttribute("more", found.total() - found.clients().size());
+        model.addAttribute("more", Math.max(0, found.total() - found.clients().size()));
         model.addAttribute("forms", forms.all());
         model.addAttribute(
                 "options", forms.find(data.getForm()).orElse(forms.all().get(0)).options());
@@ -80,20 +80,16 @@ class OrderController {
             Principal who,
             Model model,
             HttpServletResponse response) {
-        if (!data.getClient().isBlank() && clients.find(data.getClient()).isEmpty()) {
+        if (data.getClient().isBlank()) {
+            faults.rejectValue("client", "nobody", "Say whose garment it is.");
+        } else if (clients.find(data.getClient()).isEmpty()) {
             faults.rejectValue("client", "gone", "This client is not here any more.");
         }
         Optional<OrderForm> form = forms.find(data.getForm());
         if (form.isEmpty()) {
             faults.rejectValue("form", "unknown", "There is no such form.");
         }
-        LocalDate needed = null;
-        try {
-            needed = data.getNeededOn().isBlank() ? null : LocalDate.parse(data.getNeededOn());
-        } catch (DateTimeParseException e) {
-            faults.rejectValue(
-                    "neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
-        }
+        data.checkDay(faults, clock);
         Map<String, String> wrong = form.map(f -> f.faults(data.getOptions())).orElse(Map.of());
         wrong.values().forEach(message -> faults.reject("option", message));
         if (faults.hasErrors()) {
@@ -105,7 +101,7 @@ class OrderController {
                         data.getClient(),
                         data.getTitle(),
                         form.orElseThrow().in(Unit.parse(data.getUnit())),
-                        needed,
+                        data.day(),
                         data.getOptions()),
                 who.getName());
         return "redirect:/orders/" + order.id() + "/measure";

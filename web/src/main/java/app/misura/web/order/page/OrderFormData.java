@@ -1,17 +1,22 @@
-package app.misura.web.order;
+package app.misura.web.order.page;
 
+import app.misura.web.id.Texts;
+import app.misura.web.order.GarmentOrder;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.NullUnmarked;
+import org.springframework.validation.BindingResult;
 
 /** What is typed of a new order. */
 @NullUnmarked
 class OrderFormData {
-    @NotBlank(message = "Say whose garment it is.")
     private String client = "";
 
     /** What was typed to find the client by. */
@@ -19,6 +24,7 @@ class OrderFormData {
 
     @NotBlank(message = "An order has a title: say what it is.")
     @Size(max = 120, message = "A title has at most 120 characters.")
+    @Pattern(regexp = Texts.ONE_LINE, message = "A title is one line, without signs that turn its direction.")
     private String title = "";
 
     @NotNull
@@ -29,7 +35,58 @@ class OrderFormData {
     private String unit = "cm";
 
     private String neededOn = "";
+
+    @Size(max = 4000, message = "Notes have at most 4000 characters.")
+    private String notes = "";
+
+    /** Of which version of an order this is a change. */
+    private long version;
+
     private Map<String, String> options = new LinkedHashMap<>();
+
+    /** An order as it is, to be changed. */
+    static OrderFormData of(GarmentOrder order) {
+        OrderFormData data = new OrderFormData();
+        data.client = order.client().id();
+        data.title = order.title();
+        data.form = order.form().id();
+        data.unit = order.form().unit().symbol();
+        data.neededOn = order.neededOn() == null ? "" : order.neededOn().toString();
+        data.notes = order.about().notes();
+        data.version = order.version();
+        data.options = new LinkedHashMap<>(order.answers());
+        return data;
+    }
+
+    /** Says what is wrong of the day, if something is. */
+    void checkDay(BindingResult faults, Clock clock) {
+        try {
+            day();
+        } catch (DateTimeParseException e) {
+            faults.rejectValue(
+                    "neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
+        }
+    }
+
+    LocalDate day() {
+        return neededOn.isBlank() ? null : LocalDate.parse(neededOn.strip());
+    }
+
+    public String getNotes() {
+        return notes;
+    }
+
+    public void setNotes(String notes) {
+        this.notes = notes;
+    }
+
+    public long getVersion() {
+        return version;
+    }
+
+    public void setVersion(long version) {
+        this.version = version;
+    }
 
     public String getClient() {
         return client;

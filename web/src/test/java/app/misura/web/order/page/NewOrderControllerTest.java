@@ -1,4 +1,4 @@
-package app.misura.web.order;
+package app.misura.web.order.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
@@ -15,6 +15,7 @@ import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
+import app.misura.web.order.Orders;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -30,8 +31,8 @@ import org.springframework.validation.BindingResult;
 class OrderControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
-    private final OrderController controller =
-            new OrderController(orders, clients, OrderForms.shipped(), TestOrders.CLOCK);
+    private final NewOrderController controller =
+            new NewOrderController(orders, clients, OrderForms.shipped(), TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final OrderFormData data = new OrderFormData();

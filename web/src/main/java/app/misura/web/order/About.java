@@ -1,0 +1,15 @@
+package app.misura.web.order;
+
+import app.misura.core.life.Stage;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What an order is, beside its sheet.
+ *
+ * @param neededOn null where no day is set
+ * @param notes what whoever works on it should know; may be empty
+ */
+public record About(
+        int number, String title, Stage stage, @Nullable LocalDate neededOn, String notes, Instant createdAt) {}

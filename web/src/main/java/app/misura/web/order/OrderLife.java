@@ -1,0 +1,100 @@
+package app.misura.web.order;
+
+import app.misura.core.format.json.JsonText;
+import app.misura.core.length.Unit;
+import app.misura.core.life.Stage;
+import app.misura.web.id.Ids;
+import app.misura.web.id.NotThere;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Changes what an order is, how it is cut, where it stands. What another changed since is not overwritten: each change says
+ * from which version it comes.
+ */
+@Service
+public class OrderLife {
+    private final OrderRepository orders;
+    private final StageMoveRepository moves;
+    private final Orders all;
+    private final Clock clock;
+
+    OrderLife(OrderRepository orders, StageMoveRepository moves, Orders all, Clock clock) {
+        this.orders = orders;
+        this.moves = moves;
+        this.all = all;
+        this.clock = clock;
+    }
+
+    /** What an order is to be. @param unit of its tape: changed only while nothing is read */
+    public record Change(
+            String title, @Nullable LocalDate neededOn, String notes, Unit unit, Map<String, String> options) {}
+
+    /**
+     * @throws OptimisticLockingFailureException if somebody changed the order since that version
+     * @throws IllegalArgumentException if the unit is to change and something is read
+     */
+    @Transactional
+    public GarmentOrder change(String orderId, long version, Change change) {
+        all.hold(orderId);
+        OrderEntity entity = at(orderId, version);
+        if (!entity.unit.equals(change.unit().symbol())) {
+            if (!all.get(orderId).readings().isEmpty()) {
+                throw new IllegalArgumentException("something is read in " + entity.unit);
+            }
+            entity.unit = change.unit().symbol();
+        }
+        entity.title = change.title().strip();
+        entity.notes = change.notes().strip();
+        entity.options = JsonText.write(new TreeMap<>(change.options()));
+        entity.stands(entity.stage, change.neededOn());
+        orders.saveAndFlush(entity);
+        return all.get(orderId);
+    }
+
+    /** @throws OptimisticLockingFailureException if somebody changed the order since that version */
+    @Transactional
+    public GarmentOrder choose(String orderId, long version, String choices) {
+        OrderEntity entity = at(orderId, version);
+        entity.choices = choices;
+        orders.saveAndFlush(entity);
+        return all.get(orderId);
+    }
+
+    /**
+     * Moves an order; whether it may be moved so is asked before.
+     *
+     * @param reason may be empty
+     * @throws OptimisticLockingFailureException if somebody changed the order since that version
+     */
+    @Transactional
+    public void move(String orderId, long version, Stage to, String reason, String by) {
+        OrderEntity entity = at(orderId, version);
+        moves.saveAndFlush(new StageMoveEntity(Ids.next(), entity, to, reason.strip(), clock.instant(), by));
+        entity.stands(to, entity.neededOn);
+        orders.saveAndFlush(entity);
+    }
+
+    private OrderEntity at(String orderId, long version) {
+        OrderEntity entity = orders.findById(orderId).orElseThrow(NotThere::order);
+        if ((entity.version == null ? 0 : entity.version) != version) {
+            throw new OptimisticLockingFailureException("changed meanwhile");
+        }
+        return entity;
+    }
+
+    /** How an order was moved, the last first. */
+    @Transactional(readOnly = true)
+    public List<Moved> moves(String orderId) {
+        return moves.findByOrderIdOrderByMovedAtDesc(orderId).stream()
+                .map(StageMoveEntity::moved)
+                .toList();
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Where is an order opened, found, changed and moved on? Uses order, client, cutting, account, id and ui.
+ */
+@NullMarked
+package app.misura.web.order.page;
+
+import org.jspecify.annotations.NullMarked;
