@@ -13,6 +13,7 @@ import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Strike;
 import app.misura.web.client.Client;
+import app.misura.web.house.Rules;
 import app.misura.web.order.About;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.StoredReading;
@@ -37,6 +38,8 @@ public final class TestOrders {
 
     /** Band and knee, set before anything was read. */
     public static final Marks MARKED = marks("P1", "P2");
+
+    public static final Rules RULES = new Rules("Workroom on Heron Quay", "Heron Quay 7", "a4", "cm", "said", 36, 0);
 
     private TestOrders() {}
 

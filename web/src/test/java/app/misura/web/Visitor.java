@@ -36,9 +36,13 @@ public final class Visitor {
     }
 
     public static Visitor as(int port, String name) {
+        return as(port, name, "demo-misura");
+    }
+
+    public static Visitor as(int port, String name, String password) {
         Visitor visitor = new Visitor(port);
         visitor.get("/signin");
-        visitor.post("/signin", Map.of("name", name, "password", "demo-misura"));
+        visitor.post("/signin", Map.of("name", name, "password", password));
         visitor.get("/");
         return visitor;
     }

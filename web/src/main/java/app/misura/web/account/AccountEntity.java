@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import org.jspecify.annotations.NullUnmarked;
 import org.springframework.data.domain.Persistable;
 
@@ -21,6 +22,11 @@ class AccountEntity implements Persistable<String> {
     @Enumerated(EnumType.STRING)
     Role role;
 
+    boolean locked;
+    boolean mustChange;
+    Instant endedAt;
+    Instant removedAt;
+
     @jakarta.persistence.Transient
     boolean fresh;
 
@@ -35,7 +41,7 @@ class AccountEntity implements Persistable<String> {
     }
 
     Account account() {
-        return new Account(name, displayName, role);
+        return new Account(name, displayName, role, locked, mustChange, endedAt, removedAt != null);
     }
 
     @Override

@@ -18,15 +18,18 @@ class TokenEntity {
     String hash;
     Instant madeAt;
     String madeBy;
+    Instant endsAt;
+    Instant usedAt;
 
     protected TokenEntity() {}
 
-    TokenEntity(String id, String name, String account, String hash, Instant at, String by) {
+    TokenEntity(String id, String name, String account, String hash, Instant at, Instant ends, String by) {
         this.id = id;
         this.name = name;
         this.account = account;
         this.hash = hash;
         this.madeAt = at;
         this.madeBy = by;
+        this.endsAt = ends;
     }
 }

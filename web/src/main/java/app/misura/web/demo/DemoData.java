@@ -16,6 +16,8 @@ import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
+import app.misura.web.house.Rules;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
@@ -46,6 +48,7 @@ public class DemoData implements ApplicationRunner {
 
     private final boolean wanted;
     private final Accounts accounts;
+    private final House house;
     private final Clients clients;
     private final Orders orders;
     private final OrderLife life;
@@ -58,6 +61,7 @@ public class DemoData implements ApplicationRunner {
     DemoData(
             @Value("${misura.demo}") boolean wanted,
             Accounts accounts,
+            House house,
             Clients clients,
             Orders orders,
             OrderLife life,
@@ -67,6 +71,7 @@ public class DemoData implements ApplicationRunner {
             Filler filler) {
         this.wanted = wanted;
         this.accounts = accounts;
+        this.house = house;
         this.clients = clients;
         this.orders = orders;
         this.life = life;
@@ -85,7 +90,21 @@ public class DemoData implements ApplicationRunner {
         }
     }
 
-    record Workroom(List<PersonDoc> people, List<ClientDoc> clients) {}
+    record Workroom(HouseDoc house, List<PersonDoc> people, List<ClientDoc> clients) {}
+
+    record HouseDoc(String name, String address) {}
+
+    private Rules rules(Workroom workroom) {
+        Rules usual = house.rules();
+        return new Rules(
+                workroom.house().name(),
+                workroom.house().address(),
+                usual.paper(),
+                usual.unit(),
+                usual.consent(),
+                usual.keepMonths(),
+                usual.version());
+    }
 
     record PersonDoc(String name, String called, Role role) {}
 
@@ -127,6 +146,7 @@ public class DemoData implements ApplicationRunner {
     }
 
     private void fill(Workroom workroom) {
+        house.change(rules(workroom));
         workroom.people().forEach(p -> accounts.add(p.name(), p.called(), PASSWORD, p.role()));
         for (ClientDoc c : workroom.clients()) {
             Client client = clients.add(

@@ -1,5 +1,6 @@
 /**
- * Who works here, and what do programs sign in with? The owner's own page. Uses account and ui.
+ * What does the house call itself, and what is usual here? {@link app.misura.web.house.House}. Its pages stand in {@code
+ * house.page}. Uses nothing else of the web.
  */
 @NullMarked
 package app.misura.web.house;

@@ -14,6 +14,7 @@ import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.cutting.CutChoices;
 import app.misura.web.cutting.CutSpecs;
+import app.misura.web.house.House;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
@@ -25,7 +26,6 @@ import java.text.Normalizer;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Locale;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -43,10 +43,9 @@ class PrintController {
     private final Accounts accounts;
     private final CutSpecs specs;
     private final Clock clock;
-    private final String house;
+    private final House house;
 
-    PrintController(
-            Orders orders, Accounts accounts, CutSpecs specs, Clock clock, @Value("${misura.house}") String house) {
+    PrintController(Orders orders, Accounts accounts, CutSpecs specs, Clock clock, House house) {
         this.orders = orders;
         this.accounts = accounts;
         this.specs = specs;
@@ -55,20 +54,20 @@ class PrintController {
     }
 
     @GetMapping("/orders/{id}/print/form.pdf")
-    ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "") String paper) {
         GarmentOrder order = orders.get(id);
         return pdf(order, "order-form", PagePdf.write(FormPage.filled(head(order), order.course(), size(paper))));
     }
 
     @GetMapping("/orders/{id}/print/blank.pdf")
-    ResponseEntity<byte[]> blank(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> blank(@PathVariable String id, @RequestParam(defaultValue = "") String paper) {
         GarmentOrder order = orders.get(id);
         return pdf(order, "blank-form", PagePdf.write(FormPage.blank(head(order), order.sheet(), size(paper))));
     }
 
     /** The cut sheet as it would be printed now; looking at it keeps nothing. */
     @GetMapping("/orders/{id}/print/cut.pdf")
-    ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> cut(@PathVariable String id, @RequestParam(defaultValue = "") String paper) {
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
         return pdf(order, "cut-sheet", PagePdf.write(cutPage(order, proof, spec(order, proof), paper)));
@@ -76,7 +75,7 @@ class PrintController {
 
     /** Prints the cut sheet: it is kept as it is, and shown. One that could not be written is not kept. */
     @PostMapping("/orders/{id}/print/cut")
-    String printCut(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper, Principal who) {
+    String printCut(@PathVariable String id, @RequestParam(defaultValue = "") String paper, Principal who) {
         GarmentOrder order = orders.get(id);
         Proof proof = Proof.of(order.sheet());
         CutSpec spec = spec(order, proof);
@@ -96,9 +95,9 @@ class PrintController {
     }
 
     @GetMapping("/orders/{id}/print/pattern.pdf")
-    ResponseEntity<byte[]> pattern(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> pattern(@PathVariable String id, @RequestParam(defaultValue = "") String paper) {
         GarmentOrder order = orders.get(id);
-        Paper wanted = Paper.named(paper)
+        Paper wanted = Paper.named(paper.isEmpty() ? house.rules().paper() : paper)
                 .orElseThrow(() ->
                         new NotThere("There is no paper " + paper + "; there are sheet, a4, letter, a3, a0 and roll."));
         CutSpec spec = spec(order, Proof.of(order.sheet()));
@@ -145,7 +144,7 @@ class PrintController {
                 ? LocalDate.now(clock)
                 : last.reading().at().atZone(clock.getZone()).toLocalDate();
         return new FormPage.Head(
-                house,
+                house.rules().name(),
                 order.client().name(),
                 order.number() + ", " + order.title(),
                 Say.day(date),
@@ -153,8 +152,10 @@ class PrintController {
                 Say.day(order.neededOn()));
     }
 
-    private static String size(String paper) {
-        return paper.equalsIgnoreCase("letter") ? "letter" : "A4";
+    /** What is asked for, else what lies in the house's printer. */
+    private String size(String paper) {
+        boolean letter = paper.isEmpty() ? house.rules().isLetter() : paper.equalsIgnoreCase("letter");
+        return letter ? "letter" : "A4";
     }
 
     private static ResponseEntity<byte[]> pdf(GarmentOrder order, String what, byte[] bytes) {

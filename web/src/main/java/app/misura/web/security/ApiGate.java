@@ -23,7 +23,8 @@ final class ApiGate extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Optional<Duration> left = name(request.getHeader("Authorization")).flatMap(throttle::heldUp);
+        Optional<Duration> left =
+                name(request.getHeader("Authorization")).flatMap(name -> throttle.heldUp(name, Address.of(request)));
         if (left.isPresent()) {
             heldUp(response, left.get());
             return;

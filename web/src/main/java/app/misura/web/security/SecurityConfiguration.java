@@ -1,8 +1,12 @@
 package app.misura.web.security;
 
+import app.misura.web.account.Accounts;
 import app.misura.web.account.Tokens;
+import app.misura.web.door.Door;
 import app.misura.web.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
 import java.time.Duration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -17,10 +21,15 @@ import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 
@@ -46,7 +55,7 @@ class SecurityConfiguration {
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle, Tokens tokens) throws Exception {
+    SecurityFilterChain api(HttpSecurity http, SignInThrottle throttle, Tokens tokens, Door door) throws Exception {
         AuthenticationEntryPoint unknown = (request, response, e) -> {
             if (e instanceof LockedException) {
                 ApiGate.heldUp(response, Duration.ofSeconds(WAIT_SECONDS));
@@ -59,8 +68,14 @@ class SecurityConfiguration {
                     "Not signed in",
                     "Sign in with an account's name and password (HTTP Basic), or with a token.");
         };
-        AccessDeniedHandler denied = (request, response, e) ->
-                ProblemWriter.write(response, 403, "Not allowed", "This account may read, and may not store anything.");
+        AccessDeniedHandler denied = (request, response, e) -> {
+            door.note(
+                    Door.Kind.DENIED,
+                    who(request),
+                    Address.of(request),
+                    request.getMethod() + " " + request.getRequestURI());
+            ProblemWriter.write(response, 403, "Not allowed", "This account may not do this.");
+        };
         http.securityMatcher("/api/**", "/v3/api-docs/**")
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(c -> c.disable())
@@ -73,6 +88,8 @@ class SecurityConfiguration {
                         .requestMatchers(
                                 HttpMethod.POST, "/api/v1/adjust", "/api/v1/proof", "/api/v1/cut", "/api/v1/export/*")
                         .authenticated()
+                        .requestMatchers("/api/v1/backup")
+                        .hasRole("OWNER")
                         .requestMatchers(HttpMethod.POST, "/api/**")
                         .hasAnyRole(WRITERS)
                         .anyRequest()
@@ -83,15 +100,33 @@ class SecurityConfiguration {
 
     @Bean
     @Order(2)
-    SecurityFilterChain pages(HttpSecurity http) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, Accounts accounts, Door door, Clock clock) throws Exception {
         AuthenticationFailureHandler failed = (request, response, e) -> {
-            if (e instanceof LockedException) {
+            String name = String.valueOf(request.getParameter("name"));
+            boolean held = e instanceof LockedException;
+            door.note(held ? Door.Kind.HELD_UP : Door.Kind.FAILED, name, Address.of(request), "");
+            if (held) {
                 response.setStatus(429);
                 response.setHeader("Retry-After", String.valueOf(WAIT_SECONDS));
                 request.getRequestDispatcher("/signin/held").forward(request, response);
             } else {
                 response.sendRedirect(request.getContextPath() + "/signin?wrong");
             }
+        };
+        SavedRequestAwareAuthenticationSuccessHandler in = new SavedRequestAwareAuthenticationSuccessHandler();
+        in.setRequestCache(new CookieRequestCache());
+        AuthenticationSuccessHandler came = (request, response, who) -> {
+            SessionGate.begins(request.getSession(), clock.instant());
+            door.note(Door.Kind.CAME_IN, who.getName(), Address.of(request), "");
+            in.onAuthenticationSuccess(request, response, who);
+        };
+        AccessDeniedHandler denied = (request, response, e) -> {
+            door.note(
+                    Door.Kind.DENIED,
+                    who(request),
+                    Address.of(request),
+                    request.getMethod() + " " + request.getRequestURI());
+            request.getRequestDispatcher("/denied").forward(request, response);
         };
         http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
@@ -104,9 +139,10 @@ class SecurityConfiguration {
                         .hasAnyRole("OWNER", "CUTTER")
                         .requestMatchers(HttpMethod.POST, "/clients/*/delete")
                         .hasRole("OWNER")
-                        .requestMatchers(HttpMethod.GET, "/clients/new", "/orders/new", "/clients/*/edit")
+                        .requestMatchers(
+                                HttpMethod.GET, "/clients/new", "/orders/new", "/clients/*/edit", "/orders/*/edit")
                         .hasAnyRole(WRITERS)
-                        .requestMatchers("/denied", "/signout")
+                        .requestMatchers("/denied", "/signout", "/account", "/account/**")
                         .authenticated()
                         .requestMatchers(HttpMethod.POST, "/**")
                         .hasAnyRole(WRITERS)
@@ -115,18 +151,35 @@ class SecurityConfiguration {
                 .formLogin(f -> f.loginPage("/signin")
                         .usernameParameter("name")
                         .passwordParameter("password")
-                        .defaultSuccessUrl("/")
+                        .successHandler(came)
                         .failureHandler(failed)
                         .permitAll())
                 .logout(l -> l.logoutUrl("/signout").logoutSuccessUrl("/signin?out"))
-                .exceptionHandling(e -> e.accessDeniedPage("/denied")
+                .exceptionHandling(e -> e.accessDeniedHandler(denied)
                         .defaultAuthenticationEntryPointFor(
                                 new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
                                 new RequestHeaderRequestMatcher("HX-Request"))
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint("/signin"), AnyRequestMatcher.INSTANCE));
+        http.requestCache(c -> c.requestCache(new CookieRequestCache()))
+                .csrf(c -> c.csrfTokenRepository(tokenInACookie()))
+                .sessionManagement(m -> m.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
+                .addFilterAfter(new SessionGate(accounts, clock), SecurityContextHolderFilter.class);
         headers(http);
         return http.build();
+    }
+
+    /** Strangers have no session: the token of their forms lies in a cookie that no script reads. */
+    private static CookieCsrfTokenRepository tokenInACookie() {
+        CookieCsrfTokenRepository repository = new CookieCsrfTokenRepository();
+        repository.setCookieCustomizer(c -> c.httpOnly(true).sameSite("Lax"));
+        return repository;
+    }
+
+    private static String who(HttpServletRequest request) {
+        return request.getUserPrincipal() == null
+                ? ""
+                : request.getUserPrincipal().getName();
     }
 
     private static void headers(HttpSecurity http) throws Exception {

@@ -1,9 +1,12 @@
 package app.misura.web.security;
 
+import app.misura.web.account.Passwords;
 import app.misura.web.id.Digest;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Semaphore;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.LockedException;
@@ -26,6 +29,7 @@ class SignInCheck implements AuthenticationProvider {
     private final UserDetailsService accounts;
     private final PasswordEncoder encoder;
     private final SignInThrottle throttle;
+    private final Semaphore hashing = new Semaphore(2, true);
     private final Map<String, String> right = new ConcurrentHashMap<>();
     private @org.jspecify.annotations.Nullable String nobody;
 
@@ -39,12 +43,18 @@ class SignInCheck implements AuthenticationProvider {
     public Authentication authenticate(Authentication asked) {
         String name = asked.getName();
         String password = String.valueOf(asked.getCredentials());
-        if (throttle.heldUp(name).isPresent()) {
+        if (name.length() > SignInThrottle.LONGEST_NAME) {
+            throw new BadCredentialsException("name and password do not match");
+        }
+        if (throttle.heldUp(name, Address.here()).isPresent()) {
             throw new LockedException("too many failed sign-ins");
         }
         UserDetails found = find(name);
         UserDetails account =
                 found != null && isRemembered(found, password) ? found : checkSlowly(name, found, password);
+        if (!account.isAccountNonLocked()) {
+            throw new BadCredentialsException("name and password do not match");
+        }
         return UsernamePasswordAuthenticationToken.authenticated(account, null, account.getAuthorities());
     }
 
@@ -73,18 +83,29 @@ class SignInCheck implements AuthenticationProvider {
     /** Counts first and hashes then: many wrong ones at once are held up like many one after the other. */
     private UserDetails checkSlowly(
             String name, @org.jspecify.annotations.Nullable UserDetails account, String password) {
-        if (!throttle.admits(name)) {
+        if (!throttle.admits(name, Address.here())) {
             throw new LockedException("too many failed sign-ins");
         }
-        String stored = account == null ? nobody() : account.getPassword();
-        if (!encoder.matches(password, stored) || account == null) {
+        String stored = account == null ? nobody() : Objects.requireNonNull(account.getPassword());
+        if (!matches(password, stored) || account == null || !account.isAccountNonLocked()) {
             throw new BadCredentialsException("name and password do not match");
         }
-        throttle.giveBack(name);
+        throttle.giveBack(name, Address.here());
         if (right.size() < REMEMBERED) {
             right.put(name, Digest.of(stored + "\n" + password));
         }
         return account;
+    }
+
+    /** Two are hashed at a time: whoever guesses does not take the house's work away. Too long ones are no password. */
+    private boolean matches(String password, String stored) {
+        hashing.acquireUninterruptibly();
+        try {
+            boolean whole = password.getBytes(StandardCharsets.UTF_8).length <= Passwords.LONGEST_BYTES;
+            return encoder.matches(whole ? password : "", stored) && whole;
+        } finally {
+            hashing.release();
+        }
     }
 
     @Override

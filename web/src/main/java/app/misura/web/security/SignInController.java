@@ -5,6 +5,7 @@ import app.misura.web.account.Role;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -20,6 +21,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SignInController {
     private static final Logger LOG = LoggerFactory.getLogger(SignInController.class);
+    /** A code of eight digits that may be tried so often is guessed by nobody. */
+    private static final int MOST_TRIES = 20;
+
+    private final AtomicInteger tries = new AtomicInteger();
     private final Accounts accounts;
     private final String code = String.format("%08d", new SecureRandom().nextInt(100_000_000));
 
@@ -63,17 +68,25 @@ class SignInController {
             @RequestParam String called,
             @RequestParam String password,
             @RequestParam("code") String given,
-            Model model) {
+            Model model,
+            HttpServletResponse response) {
         if (!accounts.isEmpty()) {
             return "redirect:/signin";
         }
-        Optional<String> fault = given.strip().equals(code)
-                ? accounts.fault(name, called, password)
-                : Optional.of("The code is not the one that the start printed.");
+        Optional<String> fault = tries.incrementAndGet() > MOST_TRIES
+                ? Optional.of("The code was mistaken too often. End the program and start it anew: it prints another.")
+                : given.strip().equals(code)
+                        ? accounts.fault(name, called, password)
+                        : Optional.of("The code is not the one that the start printed.");
         if (fault.isPresent()) {
+            if (given.strip().equals(code)) {
+                tries.decrementAndGet();
+            }
+            response.setStatus(422);
             model.addAttribute("fault", fault.get());
             model.addAttribute("name", name);
             model.addAttribute("called", called);
+            model.addAttribute("code", given);
             return "first";
         }
         accounts.add(name.strip(), called.strip(), password, Role.OWNER);

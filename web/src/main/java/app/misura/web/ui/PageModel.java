@@ -2,9 +2,9 @@ package app.misura.web.ui;
 
 import app.misura.web.account.Account;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.House;
 import java.security.Principal;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -13,9 +13,9 @@ import org.springframework.web.bind.annotation.RequestHeader;
 @ControllerAdvice
 class PageModel {
     private final Accounts accounts;
-    private final String house;
+    private final House house;
 
-    PageModel(Accounts accounts, @Value("${misura.house}") String house) {
+    PageModel(Accounts accounts, House house) {
         this.accounts = accounts;
         this.house = house;
     }
@@ -41,6 +41,6 @@ class PageModel {
 
     @ModelAttribute("house")
     String house() {
-        return house;
+        return house.rules().name();
     }
 }

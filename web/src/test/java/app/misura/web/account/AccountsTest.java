@@ -20,7 +20,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 class AccountsTest {
     private final AccountRepository repository = mock(AccountRepository.class);
     private final PasswordEncoder encoder = mock(PasswordEncoder.class);
-    private final Accounts accounts = new Accounts(repository, encoder);
+    private final Accounts accounts = new Accounts(repository, encoder, app.misura.web.TestOrders.CLOCK);
     private final AccountEntity noor = new AccountEntity("noor", "Noor Castellanos", "{x}hash", Role.CUTTER);
 
     @BeforeEach

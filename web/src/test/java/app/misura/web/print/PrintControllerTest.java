@@ -13,6 +13,7 @@ import static org.mockito.Mockito.when;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
 import app.misura.web.cutting.CutSpecs;
+import app.misura.web.house.House;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.Orders;
 import java.io.IOException;
@@ -32,11 +33,12 @@ class PrintControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Accounts accounts = mock(Accounts.class);
     private final CutSpecs specs = mock(CutSpecs.class);
-    private final PrintController controller =
-            new PrintController(orders, accounts, specs, TestOrders.CLOCK, "Workroom on Heron Quay");
+    private final House house = mock(House.class);
+    private final PrintController controller = new PrintController(orders, accounts, specs, TestOrders.CLOCK, house);
 
     @BeforeEach
     void anOrder() {
+        when(house.rules()).thenReturn(TestOrders.RULES);
         when(orders.get("o1")).thenReturn(TestOrders.of("Zoë Ngaire-Ødegård", TestOrders.FULL, TestOrders.MARKED));
         when(orders.get("o2")).thenReturn(TestOrders.of("Half", "P3=171", TestOrders.MARKED));
         when(accounts.called(anyString())).thenReturn("Marisol Achterberg");

@@ -11,7 +11,6 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import app.misura.web.TestOrders;
 import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -33,7 +32,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 class SignInCheckTest {
     private final UserDetailsService accounts = mock(UserDetailsService.class);
     private final PasswordEncoder encoder = mock(PasswordEncoder.class);
-    private final SignInThrottle throttle = new SignInThrottle(TestOrders.CLOCK);
+    private final SignInThrottle throttle = new SignInThrottle(() -> 0);
     private SignInCheck check;
 
     @BeforeEach
@@ -127,5 +126,54 @@ class SignInCheckTest {
                         .roles("OWNER")
                         .build());
         assertThatThrownBy(() -> signIn("noor", "right")).isInstanceOf(BadCredentialsException.class);
+    }
+
+    @Test
+    void whoIsLockedComesInWithNoPasswordAndIsToldNoMoreThanAStranger() {
+        when(accounts.loadUserByUsername("noor"))
+                .thenReturn(User.withUsername("noor")
+                        .password("stored")
+                        .roles("OWNER")
+                        .accountLocked(true)
+                        .build());
+        assertThatThrownBy(() -> signIn("noor", "right"))
+                .isInstanceOf(BadCredentialsException.class)
+                .hasMessage("name and password do not match");
+    }
+
+    @Test
+    void moreThanTheHashLooksAtIsNoPassword() {
+        String long73 = "x".repeat(73);
+        when(encoder.matches(eq(long73), any())).thenThrow(new IllegalArgumentException("too long"));
+        when(encoder.matches(eq(""), any())).thenReturn(true);
+        assertThatThrownBy(() -> signIn("noor", long73)).isInstanceOf(BadCredentialsException.class);
+        assertThatThrownBy(() -> signIn("n".repeat(250_000), "x")).isInstanceOf(BadCredentialsException.class);
+    }
+
+    @Test
+    void twoAreHashedAtATime() throws Exception {
+        java.util.concurrent.atomic.AtomicInteger now = new java.util.concurrent.atomic.AtomicInteger();
+        java.util.concurrent.atomic.AtomicInteger most = new java.util.concurrent.atomic.AtomicInteger();
+        when(encoder.matches(eq("wrong"), any())).thenAnswer(call -> {
+            most.accumulateAndGet(now.incrementAndGet(), Math::max);
+            Thread.sleep(15);
+            now.decrementAndGet();
+            return false;
+        });
+        ExecutorService hands = Executors.newFixedThreadPool(12);
+        try {
+            hands.invokeAll(IntStream.range(0, 12)
+                    .<Callable<Object>>mapToObj(i -> () -> {
+                        try {
+                            return signIn("somebody" + i, "wrong");
+                        } catch (BadCredentialsException expected) {
+                            return expected;
+                        }
+                    })
+                    .toList());
+        } finally {
+            hands.shutdownNow();
+        }
+        assertThat(most.get()).isEqualTo(2);
     }
 }

@@ -20,6 +20,9 @@ public final class JsonIn {
     private final JsonNode node;
     private final String path;
     private final List<JsonFault> faults;
+    /** More than this is wrong with no document that somebody means to mend. */
+    private static final int MOST_FAULTS = 10_000;
+
     private final Set<String> known = new LinkedHashSet<>();
 
     private JsonIn(JsonNode node, String path, List<JsonFault> faults) {
@@ -48,19 +51,33 @@ public final class JsonIn {
     }
 
     public void fault(String key, String message) {
-        faults.add(new JsonFault(path + "/" + escaped(key), message));
+        add(new JsonFault(path + "/" + escaped(key), message));
     }
 
     public void fault(String message) {
-        faults.add(new JsonFault(path, message));
+        add(new JsonFault(path, message));
+    }
+
+    private void add(JsonFault fault) {
+        if (faults.size() < MOST_FAULTS) {
+            faults.add(fault);
+        }
     }
 
     private static String escaped(String key) {
-        return key.replace("~", "~0").replace("/", "~1");
+        return clip(key).replace("~", "~0").replace("/", "~1");
     }
 
     private static String clip(String text) {
         return text.length() > 60 ? text.substring(0, 60) + "…" : text;
+    }
+
+    /** A list or an object that is there and is null is none. */
+    private @Nullable JsonNode within(String key) {
+        if (node.isObject() && node.has(key) && node.get(key).isNull()) {
+            fault(key, "must not be null; leave it out");
+        }
+        return get(key);
     }
 
     private @Nullable JsonNode get(String key) {
@@ -178,7 +195,7 @@ public final class JsonIn {
 
     /** The objects of a list; empty where it is absent. */
     public <T> List<T> list(String key, Function<JsonIn, T> each) {
-        JsonNode value = get(key);
+        JsonNode value = within(key);
         List<T> items = new ArrayList<>();
         if (value == null) {
             return items;
@@ -216,7 +233,7 @@ public final class JsonIn {
             if (is.test(entry.getValue())) {
                 entries.put(entry.getKey(), get.apply(entry.getValue()));
             } else {
-                faults.add(new JsonFault(path + "/" + escaped(key) + "/" + escaped(entry.getKey()), message));
+                add(new JsonFault(path + "/" + escaped(key) + "/" + escaped(entry.getKey()), message));
             }
         });
         return entries;

@@ -1,5 +1,6 @@
 package app.misura.core.format.json;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** A document that cannot be taken, with everything that is wrong with it. */
@@ -13,13 +14,24 @@ public final class JsonRefused extends Exception {
         TOO_LARGE
     }
 
+    private static final int MOST_TOLD = 100;
     private final Why why;
     private final transient List<JsonFault> faults;
 
     public JsonRefused(Why why, List<JsonFault> faults) {
         super(faults.isEmpty() ? why.name() : faults.get(0).message());
         this.why = why;
-        this.faults = List.copyOf(faults);
+        this.faults = told(faults);
+    }
+
+    /** The first hundred, and how many more there are: an answer is not larger than what was sent. */
+    private static List<JsonFault> told(List<JsonFault> all) {
+        if (all.size() <= MOST_TOLD) {
+            return List.copyOf(all);
+        }
+        List<JsonFault> told = new ArrayList<>(all.subList(0, MOST_TOLD));
+        told.add(new JsonFault("", "and " + (all.size() - MOST_TOLD) + " more"));
+        return List.copyOf(told);
     }
 
     public Why why() {

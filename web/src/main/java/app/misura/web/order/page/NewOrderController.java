@@ -7,6 +7,7 @@ import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import jakarta.servlet.http.HttpServletResponse;
@@ -34,12 +35,14 @@ class NewOrderController {
     private final Orders orders;
     private final Clients clients;
     private final OrderForms forms;
+    private final House house;
     private final Clock clock;
 
-    NewOrderController(Orders orders, Clients clients, OrderForms forms, Clock clock) {
+    NewOrderController(Orders orders, Clients clients, OrderForms forms, House house, Clock clock) {
         this.orders = orders;
         this.clients = clients;
         this.forms = forms;
+        this.house = house;
         this.clock = clock;
     }
 
@@ -51,6 +54,9 @@ class NewOrderController {
         Set<String> usual = forms.all().stream().map(NewOrderController::title).collect(Collectors.toSet());
         if (data.getTitle().isBlank() || usual.contains(data.getTitle())) {
             data.setTitle(title(chosen));
+        }
+        if (data.getUnit().isBlank()) {
+            data.setUnit(house.rules().unit());
         }
         model.addAttribute("form", data);
         return page(data, model);

@@ -32,7 +32,7 @@ class OrderFormData {
 
     @NotNull
     @Pattern(regexp = "cm|in", message = "Say cm or in.")
-    private String unit = "cm";
+    private String unit = "";
 
     private String neededOn = "";
 

@@ -15,6 +15,7 @@ import app.misura.core.garment.Garments;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
 import app.misura.web.order.Orders;
 import java.time.LocalDate;
 import java.util.List;
@@ -28,11 +29,12 @@ import org.springframework.ui.ExtendedModelMap;
 import org.springframework.validation.BeanPropertyBindingResult;
 import org.springframework.validation.BindingResult;
 
-class OrderControllerTest {
+class NewOrderControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
+    private final House house = mock(House.class);
     private final NewOrderController controller =
-            new NewOrderController(orders, clients, OrderForms.shipped(), TestOrders.CLOCK);
+            new NewOrderController(orders, clients, OrderForms.shipped(), house, TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final OrderFormData data = new OrderFormData();
@@ -40,6 +42,7 @@ class OrderControllerTest {
 
     @BeforeEach
     void aClient() {
+        when(house.rules()).thenReturn(TestOrders.RULES);
         when(clients.find("c1")).thenReturn(Optional.of(TestOrders.client("Ann")));
         when(clients.find("gone")).thenReturn(Optional.empty());
         when(clients.search(anyString(), anyInt(), anyInt())).thenReturn(new Clients.Found(List.of(), 0));

@@ -1,4 +1,4 @@
-package app.misura.web.house;
+package app.misura.web.house.page;
 
 import org.jspecify.annotations.NullUnmarked;
 

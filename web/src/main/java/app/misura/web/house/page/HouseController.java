@@ -1,13 +1,17 @@
-package app.misura.web.house;
+package app.misura.web.house.page;
 
 import app.misura.web.account.Account;
 import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
 import app.misura.web.account.Tokens;
+import app.misura.web.door.Door;
+import app.misura.web.house.House;
 import app.misura.web.ui.Say;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -24,19 +28,27 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class HouseController {
     private static final int LONGEST = 60;
+    private static final int LATELY = 40;
 
     private final Accounts accounts;
     private final Tokens tokens;
+    private final House house;
+    private final Door door;
     private final Clock clock;
 
-    HouseController(Accounts accounts, Tokens tokens, Clock clock) {
+    HouseController(Accounts accounts, Tokens tokens, House house, Door door, Clock clock) {
         this.accounts = accounts;
         this.tokens = tokens;
+        this.house = house;
+        this.door = door;
         this.clock = clock;
     }
 
     /** A token on the page: what it is for, as whom it works, since when. */
-    record Line(String id, String name, String worksAs, String since) {}
+    record Line(String id, String name, String worksAs, String since, String until, boolean over, String used) {}
+
+    /** Something that happened at the door. */
+    record Happened(String when, String what, String who, String from, String detail) {}
 
     @GetMapping("/house")
     String house(Model model) {
@@ -55,13 +67,31 @@ class HouseController {
                                 t.id(),
                                 t.name(),
                                 accounts.called(t.account()),
-                                Say.when(t.madeAt(), clock.getZone(), LocalDate.now(clock))))
+                                when(t.madeAt()),
+                                Say.dated(LocalDate.ofInstant(t.endsAt(), clock.getZone()), LocalDate.now(clock)),
+                                t.endsAt().isBefore(clock.instant()),
+                                t.usedAt() == null ? "never used" : "last used " + when(t.usedAt())))
+                        .toList());
+        model.addAttribute("rules", house.rules());
+        model.addAttribute(
+                "happened",
+                door.last(LATELY).stream()
+                        .map(e -> new Happened(when(e.at()), e.kind(), e.account(), e.address(), e.detail()))
                         .toList());
         return "house";
     }
 
+    private String when(Instant at) {
+        return Say.when(at, clock.getZone(), LocalDate.now(clock));
+    }
+
     @PostMapping("/house/people")
-    String add(@ModelAttribute("form") PersonForm form, Model model, HttpServletResponse response) {
+    String add(
+            @ModelAttribute("form") PersonForm form,
+            Principal who,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         Optional<Role> role = Stream.of(Role.values())
                 .filter(r -> r.name().equals(form.getRole()))
                 .findFirst();
@@ -71,7 +101,12 @@ class HouseController {
             response.setStatus(422);
             return page(model);
         }
-        accounts.add(form.getName().strip(), form.getCalled().strip(), form.getPassword(), role.get());
+        accounts.addForFirst(form.getName().strip(), form.getCalled().strip(), form.getPassword(), role.get());
+        door.note(
+                Door.Kind.ACCOUNT,
+                who.getName(),
+                request.getRemoteAddr(),
+                "added " + form.getName().strip() + " as " + role.get().word());
         return "redirect:/house";
     }
 
@@ -80,28 +115,35 @@ class HouseController {
     String make(
             @RequestParam(defaultValue = "") String purpose,
             @RequestParam(defaultValue = "") String account,
+            @RequestParam(defaultValue = "366") int days,
             Principal who,
             Model model,
+            HttpServletRequest request,
             HttpServletResponse response) {
         model.addAttribute("form", new PersonForm());
         model.addAttribute("purpose", purpose);
-        if (purpose.isBlank()
+        if (days < 1
+                || days > Tokens.MOST_DAYS
+                || purpose.isBlank()
                 || purpose.length() > LONGEST
-                || accounts.find(account).isEmpty()) {
+                || accounts.find(account).filter(Account::mayEnter).isEmpty()) {
             model.addAttribute(
-                    "tokenFault", "Say what the token is for, in at most " + LONGEST + " characters, and as whom.");
+                    "tokenFault",
+                    "Say what the token is for, in at most " + LONGEST + " characters, as whom, and for how long.");
             response.setStatus(422);
             return page(model);
         }
-        model.addAttribute("made", tokens.make(purpose.strip(), account, who.getName()));
+        model.addAttribute("made", tokens.make(purpose.strip(), account, days, who.getName()));
+        door.note(Door.Kind.TOKEN, who.getName(), request.getRemoteAddr(), "made a token for " + account);
         model.addAttribute("purpose", "");
         response.setHeader("Cache-Control", "no-store");
         return page(model);
     }
 
     @PostMapping("/house/tokens/{id}/withdraw")
-    String withdraw(@PathVariable String id) {
+    String withdraw(@PathVariable String id, Principal who, HttpServletRequest request) {
         tokens.withdraw(id);
+        door.note(Door.Kind.TOKEN, who.getName(), request.getRemoteAddr(), "withdrew a token");
         return "redirect:/house";
     }
 }

@@ -1,0 +1,47 @@
+package app.misura.web.house;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.NullUnmarked;
+
+/** The one row of what is usual in the house. */
+@Entity
+@Table(name = "house")
+@NullUnmarked
+class HouseEntity {
+    static final int ROW = 1;
+
+    @Id
+    int id = ROW;
+
+    String name;
+    String address;
+    String paper;
+    String unit;
+    String consent;
+    int keepMonths;
+
+    @Version
+    Long version;
+
+    protected HouseEntity() {}
+
+    HouseEntity(Rules rules) {
+        set(rules);
+    }
+
+    final void set(Rules rules) {
+        this.name = rules.name().strip();
+        this.address = rules.address().strip();
+        this.paper = rules.paper();
+        this.unit = rules.unit();
+        this.consent = rules.consent().strip();
+        this.keepMonths = rules.keepMonths();
+    }
+
+    Rules rules() {
+        return new Rules(name, address, paper, unit, consent, keepMonths, version == null ? 0 : version);
+    }
+}

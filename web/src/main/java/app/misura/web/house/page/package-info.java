@@ -1,0 +1,8 @@
+/**
+ * Where does the owner look after the house: what is usual, who works here, what programs sign in with, what happened at the
+ * door? Uses house, account, door and ui.
+ */
+@NullMarked
+package app.misura.web.house.page;
+
+import org.jspecify.annotations.NullMarked;
