@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param length null says "none wanted"
  * @param agreeing how many tries it is the mean of
  * @param counted the tries that count, in order, struck ones left out
+ * @param made those of them that the value is made of
  */
 public record Settled(
         ValueId id,
@@ -24,7 +25,8 @@ public record Settled(
         Play play,
         int agreeing,
         Note note,
-        List<Reading> counted) {
+        List<Reading> counted,
+        List<Reading> made) {
 
     /** What the rule could not do. */
     public enum Note {
@@ -44,5 +46,6 @@ public record Settled(
 
     public Settled {
         counted = List.copyOf(counted);
+        made = List.copyOf(made);
     }
 }

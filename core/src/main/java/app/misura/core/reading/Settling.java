@@ -34,12 +34,12 @@ final class Settling {
     private Settled settle() {
         Reading last = counted.get(counted.size() - 1);
         if (last.length() == null) {
-            return value(last, null, 1, Settled.Note.NONE);
+            return value(List.of(last), null, Settled.Note.NONE);
         }
         List<Reading> lengths = counted.stream().filter(r -> r.length() != null).toList();
         Comparator<Reading> byLength = Comparator.comparing(r -> Objects.requireNonNull(r.length()));
         return switch (step.settle()) {
-            case SINGLE -> value(last, last.length(), 1, Settled.Note.NONE);
+            case SINGLE -> value(List.of(last), last.length(), Settled.Note.NONE);
             case WIDEST -> one(lengths.stream().max(byLength).orElseThrow());
             case NARROWEST -> one(lengths.stream().min(byLength).orElseThrow());
             case TWO_AGREE -> agree(lengths, byLength);
@@ -47,7 +47,7 @@ final class Settling {
     }
 
     private Settled one(Reading reading) {
-        return value(reading, reading.length(), 1, Settled.Note.NONE);
+        return value(List.of(reading), reading.length(), Settled.Note.NONE);
     }
 
     private Settled agree(List<Reading> lengths, Comparator<Reading> byLength) {
@@ -56,20 +56,22 @@ final class Settling {
                 Length a = Objects.requireNonNull(lengths.get(i).length());
                 Length b = Objects.requireNonNull(lengths.get(j).length());
                 if (a.minus(b).abs().compareTo(step.within()) <= 0) {
-                    return value(lengths.get(j), a.middle(b), 2, Settled.Note.NONE);
+                    return value(List.of(lengths.get(i), lengths.get(j)), a.middle(b), Settled.Note.NONE);
                 }
             }
         }
         Reading last = lengths.get(lengths.size() - 1);
         if (lengths.size() < 3) {
-            return value(last, last.length(), 1, lengths.size() == 1 ? Settled.Note.ONE_TRY : Settled.Note.DISAGREE);
+            return value(
+                    List.of(last), last.length(), lengths.size() == 1 ? Settled.Note.ONE_TRY : Settled.Note.DISAGREE);
         }
         List<Reading> lastThree = new ArrayList<>(lengths.subList(lengths.size() - 3, lengths.size()));
         lastThree.sort(byLength);
-        return value(lastThree.get(1), lastThree.get(1).length(), 1, Settled.Note.MIDDLE_OF_THREE);
+        return value(List.of(lastThree.get(1)), lastThree.get(1).length(), Settled.Note.MIDDLE_OF_THREE);
     }
 
-    private Settled value(Reading from, @Nullable Length length, int agreeing, Settled.Note note) {
-        return new Settled(id, step, side, length, from.play(), agreeing, note, counted);
+    /** @param made the tries it is made of; the play is the last one's */
+    private Settled value(List<Reading> made, @Nullable Length length, Settled.Note note) {
+        return new Settled(id, step, side, length, made.get(made.size() - 1).play(), made.size(), note, counted, made);
     }
 }

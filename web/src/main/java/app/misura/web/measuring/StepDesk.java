@@ -129,7 +129,7 @@ final class StepDesk {
         long counting = own.stream().filter(r -> r.reading().counts()).count();
         boolean blind = step.settle() == Settle.TWO_AGREE && counting == 1;
         List<Reading> settled = Optional.ofNullable(proof.settled().get(slot.id()))
-                .map(Settled::counted)
+                .map(Settled::made)
                 .orElse(List.of());
         List<MeasureView.TryView> tries = new ArrayList<>();
         for (StoredReading stored : own) {

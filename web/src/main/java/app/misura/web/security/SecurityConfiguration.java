@@ -6,8 +6,10 @@ import app.misura.web.door.Door;
 import app.misura.web.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -49,6 +51,15 @@ class SecurityConfiguration {
     SecurityObservationSettings observations() {
         return SecurityObservationSettings.noObservations();
     }
+
+    /** Where somebody wanted to go who has to sign in first, in a cookie; the request itself is never made up from it. */
+    private static final CookieRequestCache WANTED = new CookieRequestCache() {
+        @Override
+        public @Nullable HttpServletRequest getMatchingRequest(
+                HttpServletRequest request, HttpServletResponse response) {
+            return null;
+        }
+    };
 
     /** How long a name that was held up just now waits at most, seconds. */
     private static final long WAIT_SECONDS = SignInThrottle.WINDOW.toSeconds();
@@ -114,11 +125,12 @@ class SecurityConfiguration {
             }
         };
         SavedRequestAwareAuthenticationSuccessHandler in = new SavedRequestAwareAuthenticationSuccessHandler();
-        in.setRequestCache(new CookieRequestCache());
+        in.setRequestCache(WANTED);
         AuthenticationSuccessHandler came = (request, response, who) -> {
             SessionGate.begins(request.getSession(), clock.instant());
             door.note(Door.Kind.CAME_IN, who.getName(), Address.of(request), "");
             in.onAuthenticationSuccess(request, response, who);
+            WANTED.removeRequest(request, response);
         };
         AccessDeniedHandler denied = (request, response, e) -> {
             door.note(
@@ -161,7 +173,7 @@ class SecurityConfiguration {
                                 new RequestHeaderRequestMatcher("HX-Request"))
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint("/signin"), AnyRequestMatcher.INSTANCE));
-        http.requestCache(c -> c.requestCache(new CookieRequestCache()))
+        http.requestCache(c -> c.requestCache(WANTED))
                 .csrf(c -> c.csrfTokenRepository(tokenInACookie()))
                 .sessionManagement(m -> m.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
                 .addFilterAfter(new SessionGate(accounts, clock), SecurityContextHolderFilter.class);

@@ -29,7 +29,7 @@ public class SignInThrottle {
 
     private record Door(String name, String address) {}
 
-    private static final String ANYWHERE = "";
+    private static final String ANYWHERE = "*";
     private final LongSupplier nanos;
     private final Map<Door, Deque<Long>> failures = bounded();
     private final Map<Door, Boolean> cameIn = bounded();
