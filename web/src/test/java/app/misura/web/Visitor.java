@@ -56,6 +56,20 @@ public final class Visitor {
         return send(request.GET());
     }
 
+    /** A file. */
+    public byte[] bytes(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Sends a form with the token of the page that was read last. */
     public Page post(String path, Map<String, String> fields, String... headers) {
         return send(form(path, fields, token, headers));

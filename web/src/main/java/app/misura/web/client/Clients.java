@@ -3,6 +3,7 @@ package app.misura.web.client;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -146,6 +147,16 @@ public class Clients {
     public Client hold(String id) {
         repository.lock(id).orElseThrow(Clients::gone);
         return get(id);
+    }
+
+    /** Those whose last visit, or whose first line if there was none, was before a day: their data are due to be deleted. */
+    @Transactional(readOnly = true)
+    public List<Client> due(LocalDate before, int most) {
+        return repository
+                .due(before, before.atStartOfDay(clock.getZone()).toInstant(), PageRequest.of(0, most))
+                .stream()
+                .map(ClientEntity::client)
+                .toList();
     }
 
     /** Deletes for good, with all orders and readings. */

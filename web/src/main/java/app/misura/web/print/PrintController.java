@@ -3,6 +3,8 @@ package app.misura.web.print;
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
 import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.json.JsonText;
+import app.misura.core.format.json.SheetDoc;
 import app.misura.core.format.pdf.PagePdf;
 import app.misura.core.format.pdf.Paper;
 import app.misura.core.format.pdf.PatternPdf;
@@ -117,6 +119,18 @@ class PrintController {
                 "svg",
                 MediaType.parseMediaType("image/svg+xml"),
                 SvgWriter.write(PatternSheet.of(spec, order.client().name())).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The sheet with every try and strike, as the interface takes it. */
+    @GetMapping("/orders/{id}/print/readings.json")
+    ResponseEntity<byte[]> json(@PathVariable String id) {
+        GarmentOrder order = orders.get(id);
+        return file(
+                order,
+                "readings",
+                "json",
+                MediaType.APPLICATION_JSON,
+                JsonText.pretty(SheetDoc.of(order.sheet())).getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/orders/{id}/print/measures.csv")

@@ -14,6 +14,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,6 +69,8 @@ public final class DataFolder implements AutoCloseable {
         requireFolder();
         hold();
         leftOpen = Files.exists(openMarker());
+        clearHalves(path);
+        clearHalves(copies());
         if (Files.exists(data())) {
             requireData();
             Path copy = leftOpen ? copyAside() : null;
@@ -77,6 +80,19 @@ public final class DataFolder implements AutoCloseable {
             }
         }
         Files.writeString(openMarker(), String.valueOf(ProcessHandle.current().pid()));
+    }
+
+    /** What was half written when a server, a backup or a restore was killed. */
+    private static void clearHalves(Path folder) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return;
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path half : files.filter(f -> f.getFileName().toString().contains(".part"))
+                    .toList()) {
+                Files.deleteIfExists(half);
+            }
+        }
     }
 
     private void makeFolder() throws IOException {

@@ -40,7 +40,7 @@ final class ReadThrough {
         }
     }
 
-    private static List<String> tables(Statement statement) throws SQLException {
+    static List<String> tables(Statement statement) throws SQLException {
         List<String> tables = new ArrayList<>();
         try (ResultSet found = statement.executeQuery(USER_TABLES)) {
             while (found.next()) {

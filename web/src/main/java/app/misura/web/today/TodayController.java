@@ -6,6 +6,7 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.store.Backups;
 import app.misura.web.ui.Say;
 import app.misura.web.ui.Who;
 import java.time.Clock;
@@ -29,10 +30,12 @@ class TodayController {
     private static final int MOST_IN_A_WEEK = 200;
 
     private final Orders orders;
+    private final Backups backups;
     private final Clock clock;
 
-    TodayController(Orders orders, Clock clock) {
+    TodayController(Orders orders, Backups backups, Clock clock) {
         this.orders = orders;
+        this.backups = backups;
         this.clock = clock;
     }
 
@@ -84,6 +87,7 @@ class TodayController {
                         .toList());
         model.addAttribute("more", open.size() > SHOWN);
         model.addAttribute("whose", whose(who));
+        model.addAttribute("copyFailure", who.isOwner() ? backups.copies().failure() : null);
         model.addAttribute("week", week(today));
         Map<Stage, Long> counts = orders.counts();
         model.addAttribute(

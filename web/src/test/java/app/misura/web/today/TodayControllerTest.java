@@ -13,7 +13,9 @@ import app.misura.web.TestOrders;
 import app.misura.web.account.Role;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.store.Backups;
 import app.misura.web.ui.Who;
+import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +24,8 @@ import org.springframework.ui.ExtendedModelMap;
 
 class TodayControllerTest {
     private final Orders orders = mock(Orders.class);
-    private final TodayController controller = new TodayController(orders, TestOrders.CLOCK);
+    private final Backups backups = mock(Backups.class);
+    private final TodayController controller = new TodayController(orders, backups, TestOrders.CLOCK);
 
     private static GarmentOrder order(String name, int needed, Stage stage, String readings, String... marks) {
         return TestOrders.of(name, readings, TestOrders.marks(marks), Unit.CM, stage, needed);
@@ -31,6 +34,7 @@ class TodayControllerTest {
     @SuppressWarnings("unchecked")
     private List<TodayController.Waiting> waiting(Role role, GarmentOrder... open) {
         when(orders.waiting(any(), anyInt())).thenReturn(List.of(open));
+        when(backups.copies()).thenReturn(new Backups.Copies(Path.of("copies"), null, "The copy failed."));
         when(orders.counts()).thenReturn(Map.of(Stage.CUTTING, 2L));
         when(orders.due(TestOrders.TODAY, TestOrders.TODAY.plusDays(7), 200))
                 .thenReturn(List.of(new Orders.Due(TestOrders.TODAY.plusDays(1), "o1", "Ann", "trousers")));
@@ -38,6 +42,7 @@ class TodayControllerTest {
         assertThat(controller.today(new Who("somebody", "Somebody", role), model))
                 .isEqualTo("today");
         assertThat(model.get("date")).isEqualTo("Wednesday 13 May");
+        assertThat(model.get("copyFailure")).isEqualTo(role == Role.OWNER ? "The copy failed." : null);
         assertThat(model.get("board")).isEqualTo(List.of(new TodayController.Board("CUTTING", "cutting", 2)));
         assertThat(((List<TodayController.Day>) model.get("week")).get(1).lines())
                 .containsExactly("Ann, trousers");

@@ -3,6 +3,7 @@ package app.misura.web.client.page;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.Orders;
+import app.misura.web.store.Compacting;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -30,11 +31,13 @@ class ClientController {
 
     private final Clients clients;
     private final Orders orders;
+    private final Compacting compacting;
     private final Clock clock;
 
-    ClientController(Clients clients, Orders orders, Clock clock) {
+    ClientController(Clients clients, Orders orders, Compacting compacting, Clock clock) {
         this.clients = clients;
         this.orders = orders;
+        this.compacting = compacting;
         this.clock = clock;
     }
 
@@ -160,6 +163,7 @@ class ClientController {
             return "client-form";
         }
         clients.delete(id);
+        compacting.begin();
         return "redirect:/clients";
     }
 }

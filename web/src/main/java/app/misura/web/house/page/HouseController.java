@@ -4,11 +4,14 @@ import app.misura.web.account.Account;
 import app.misura.web.account.Accounts;
 import app.misura.web.account.Role;
 import app.misura.web.account.Tokens;
+import app.misura.web.client.Clients;
 import app.misura.web.door.Door;
 import app.misura.web.house.House;
+import app.misura.web.store.Backups;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.Instant;
@@ -29,18 +32,24 @@ import org.springframework.web.bind.annotation.RequestParam;
 class HouseController {
     private static final int LONGEST = 60;
     private static final int LATELY = 40;
+    private static final int DUE = 50;
 
     private final Accounts accounts;
     private final Tokens tokens;
     private final House house;
     private final Door door;
+    private final Backups backups;
+    private final Clients clients;
     private final Clock clock;
 
-    HouseController(Accounts accounts, Tokens tokens, House house, Door door, Clock clock) {
+    HouseController(
+            Accounts accounts, Tokens tokens, House house, Door door, Backups backups, Clients clients, Clock clock) {
         this.accounts = accounts;
         this.tokens = tokens;
         this.house = house;
         this.door = door;
+        this.backups = backups;
+        this.clients = clients;
         this.clock = clock;
     }
 
@@ -73,12 +82,30 @@ class HouseController {
                                 t.usedAt() == null ? "never used" : "last used " + when(t.usedAt())))
                         .toList());
         model.addAttribute("rules", house.rules());
+        Backups.Copies copies = backups.copies();
+        Instant last = copies.last();
+        model.addAttribute("copies", copies);
+        model.addAttribute("lastCopy", last == null ? "none yet" : when(last));
+        model.addAttribute(
+                "due",
+                clients.due(LocalDate.now(clock).minusMonths(house.rules().keepMonths()), DUE));
         model.addAttribute(
                 "happened",
                 door.last(LATELY).stream()
                         .map(e -> new Happened(when(e.at()), e.kind(), e.account(), e.address(), e.detail()))
                         .toList());
         return "house";
+    }
+
+    /** A backup of everything, by the button. */
+    @GetMapping("/house/backup")
+    void backup(Principal who, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        door.note(Door.Kind.BACKUP, who.getName(), request.getRemoteAddr(), "fetched a backup");
+        response.setContentType("application/zip");
+        response.setHeader("Cache-Control", "no-store");
+        response.setHeader(
+                "Content-Disposition", "attachment; filename=\"misura-backup-" + LocalDate.now(clock) + ".zip\"");
+        backups.write(response.getOutputStream());
     }
 
     private String when(Instant at) {

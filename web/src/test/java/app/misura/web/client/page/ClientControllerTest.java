@@ -16,6 +16,7 @@ import app.misura.web.TestOrders;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.Orders;
+import app.misura.web.store.Compacting;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -28,7 +29,8 @@ import org.springframework.validation.BindingResult;
 class ClientControllerTest {
     private final Clients clients = mock(Clients.class);
     private final Orders orders = mock(Orders.class);
-    private final ClientController controller = new ClientController(clients, orders, TestOrders.CLOCK);
+    private final Compacting compacting = mock(Compacting.class);
+    private final ClientController controller = new ClientController(clients, orders, compacting, TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final ClientForm form = new ClientForm();
@@ -114,5 +116,6 @@ class ClientControllerTest {
         verify(clients, never()).delete(any());
         assertThat(controller.delete("c1", " Ann ", model, response)).isEqualTo("redirect:/clients");
         verify(clients).delete("c1");
+        verify(compacting).begin();
     }
 }
