@@ -79,8 +79,8 @@ function refresh(place) {
 }
 
 function fieldsOf(form) {
-  const { step, side, text, key, confirm, then } = Object.fromEntries(new FormData(form));
-  return { step, side: side || "", text, key, confirm, then, url: form.getAttribute("action") };
+  const { step, side, text, key, confirm, then, play } = Object.fromEntries(new FormData(form));
+  return { step, side: side || "", text, key, confirm, then, play: play || "", url: form.getAttribute("action") };
 }
 
 function keepHere(form) {
@@ -119,6 +119,7 @@ async function bring(each) {
     key: each.key,
     confirm: each.confirm || "",
     then: "go",
+    play: each.play || "",
     _csrf: token ? token.value : "",
   });
   if (each.side) body.set("side", each.side);

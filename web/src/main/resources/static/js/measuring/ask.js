@@ -46,6 +46,15 @@ function setSide(form, side) {
   form.append(field);
 }
 
+/* What lies under the tape: as the form says, unless somebody chose otherwise for the step before. */
+function lay(form, before, after) {
+  const select = form.elements.play;
+  if (!select) return;
+  select.closest("[data-lay]").hidden = !after.play;
+  select.disabled = !after.play;
+  if (after.play && (!before || !before.play || select.value === before.play)) select.value = after.play;
+}
+
 function light(label) {
   all("a[data-rung][aria-current]").forEach((e) => {
     e.classList.remove("now");
@@ -66,6 +75,7 @@ export function ask(to) {
   all("[data-says]").forEach((e) => {
     e.textContent = words[e.dataset.says];
   });
+  lay(form, steps.find((each) => each.label === form.elements.step.value), to.step);
   form.elements.step.value = to.step.label;
   setSide(form, to.side);
   form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();

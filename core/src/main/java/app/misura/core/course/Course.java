@@ -4,6 +4,7 @@ import app.misura.core.form.Part;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.measure.Kind;
+import app.misura.core.measure.Play;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
@@ -73,6 +74,32 @@ public final class Course {
     /** The values of one step: none for a mark, two where both sides are taken. */
     public List<Sheet.Slot> slots(Step step) {
         return slots.getOrDefault(step.label(), List.of());
+    }
+
+    /**
+     * How the tape is expected to lie at a step. Whoever put something else under it than the form says, at the girth or loop
+     * that was read last, does so at the next one too; of lengths, nothing lies under them.
+     */
+    public Play play(Step step) {
+        if (!step.takesReadings()
+                || !step.taken().kind().hasPlay()
+                || !step.play().isHabit()) {
+            return step.play();
+        }
+        return proof.sheet().readings().stream()
+                .filter(Reading::counts)
+                .filter(r -> isHabit(proof.sheet().form().step(r.step())))
+                .reduce((a, b) -> b)
+                .filter(r -> r.play() != proof.sheet().form().step(r.step()).play()
+                        && r.play().isHabit())
+                .map(Reading::play)
+                .orElse(step.play());
+    }
+
+    private static boolean isHabit(Step step) {
+        return step.takesReadings()
+                && step.taken().kind().hasPlay()
+                && step.play().isHabit();
     }
 
     /** Whether a mark is set, or every value of a step read. */

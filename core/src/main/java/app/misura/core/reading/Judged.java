@@ -44,8 +44,8 @@ public sealed interface Judged {
         }
         Entry.Understood understood = (Entry.Understood) entry;
         if (understood.stated() != null && understood.stated() != form.unit()) {
-            return new Refused("That is in " + understood.stated().symbol() + "; this form is in "
-                    + form.unit().symbol() + ". Read the tape's other side.");
+            return new Refused("That says " + understood.stated().word() + "; this form is in "
+                    + form.unit().word() + ". Read the tape's other side.");
         }
         return understood(understood, step, form, spanScale);
     }

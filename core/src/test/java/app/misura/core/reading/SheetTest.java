@@ -112,7 +112,7 @@ class SheetTest {
                 "U1;180;180.0 is a lot for seat girth;unusual",
                 "S4;12..5;is no length;refused",
                 "S4;0;Nought is no front rise;refused",
-                "S4;41 in;That is in in;refused",
+                "S4;41 in;That says inches;refused",
                 "S4;0.1;less than the form reads to;refused",
                 "W1;none;none wanted;kept"
             })

@@ -3,6 +3,7 @@ package app.misura.web.measuring;
 import app.misura.core.course.Gate;
 import app.misura.core.form.Step;
 import app.misura.core.length.Length;
+import app.misura.core.measure.Play;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
@@ -56,6 +57,7 @@ class KeepController {
             @RequestParam(defaultValue = "") String confirm,
             @RequestParam(defaultValue = "go") String then,
             @RequestParam(required = false) @Nullable String key,
+            @RequestParam(defaultValue = "") String play,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Principal who,
             Model model,
@@ -76,7 +78,8 @@ class KeepController {
                                     .having(Heard.of(text, judged))));
             return MeasureController.page(target);
         }
-        NewReading reading = new NewReading(reading(slot, text, judged, who.getName()), usable(key));
+        NewReading reading =
+                new NewReading(reading(slot, text, judged, play(order, asked, play), who.getName()), usable(key));
         Readings.Kept stored = readings.keep(id, List.of(reading));
         Place onward = then.equals("again")
                 ? Place.step(step, slot.side())
@@ -86,6 +89,13 @@ class KeepController {
 
     private static String clip(String text) {
         return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) : text;
+    }
+
+    /** How the tape lay as it was said, else as it is expected to. */
+    private static Play play(GarmentOrder order, Step step, String said) {
+        return step.taken().kind().hasPlay()
+                ? Play.named(said).orElseGet(() -> order.course().play(step))
+                : step.play();
     }
 
     private static @Nullable String usable(@Nullable String key) {
@@ -106,10 +116,9 @@ class KeepController {
                 .orElse(slots.get(0));
     }
 
-    private Reading reading(Sheet.Slot slot, String text, Judged judged, String by) {
+    private Reading reading(Sheet.Slot slot, String text, Judged judged, Play play, String by) {
         Length length = judged instanceof Judged.Kept kept ? kept.length() : ((Judged.Unusual) judged).length();
-        return new Reading(
-                slot.step().label(), slot.side(), text, length, slot.step().play(), clock.instant(), by, null, null);
+        return new Reading(slot.step().label(), slot.side(), text, length, play, clock.instant(), by, null, null);
     }
 
     /** Leaves a value out. The page holds this back while something is typed in the entry, so that it is not lost. */

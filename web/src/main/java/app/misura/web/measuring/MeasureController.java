@@ -87,8 +87,16 @@ class MeasureController {
         return "fragments/measuring :: heard";
     }
 
-    /** What a page needs of a step to ask for it while the house cannot be reached. @param tries so many at least */
-    record Asked(String label, String name, String part, String how, String place, List<String> sides, int tries) {
+    /** What a page needs of a step to ask for it while the house cannot be reached. @param tries so many at least @param play empty where there is none */
+    record Asked(
+            String label,
+            String name,
+            String part,
+            String how,
+            String place,
+            List<String> sides,
+            int tries,
+            String play) {
         static Asked of(Course course, Step step) {
             Part part = course.proof().sheet().form().partOf(step);
             return new Asked(
@@ -101,7 +109,8 @@ class MeasureController {
                             .filter(Sheet.Slot::isOneOfBoth)
                             .map(s -> java.util.Objects.requireNonNull(s.side()).word())
                             .toList(),
-                    step.settle() == Settle.TWO_AGREE ? 2 : 1);
+                    step.settle() == Settle.TWO_AGREE ? 2 : 1,
+                    step.taken().kind().hasPlay() ? course.play(step).word() : "");
         }
     }
 

@@ -84,7 +84,11 @@ record MeasureView(
             List<TryView> tries,
             List<SumView> sums,
             @Nullable WayOut wayOut,
-            String note) {}
+            String note,
+            List<PlayView> plays) {}
+
+    /** What may lie under the tape. @param now whether it is expected to @param asked whether the form asks for it */
+    record PlayView(String word, String said, boolean now, boolean asked) {}
 
     record MarkView(String label, String name) {}
 

@@ -7,6 +7,7 @@ import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
+import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
@@ -24,6 +25,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Lays out the one step that is asked for: its entry, its tries, its sums. */
@@ -78,7 +80,19 @@ final class StepDesk {
                 slot == null ? List.of() : tries(slot),
                 sums(),
                 wayOut(),
-                note());
+                note(),
+                plays());
+    }
+
+    /** What may lie under the tape; nothing to choose where a tape has no play. */
+    private List<MeasureView.PlayView> plays() {
+        if (!step.takesReadings() || !step.taken().kind().hasPlay()) {
+            return List.of();
+        }
+        Play now = course.play(step);
+        return Stream.of(Play.values())
+                .map(p -> new MeasureView.PlayView(p.word(), p.under(), p == now, p == step.play()))
+                .toList();
     }
 
     private String note() {
@@ -134,7 +148,8 @@ final class StepDesk {
         List<MeasureView.TryView> tries = new ArrayList<>();
         for (StoredReading stored : own) {
             Reading r = stored.reading();
-            String text = r.length() == null ? "none" : LengthText.column(r.length(), form.unit());
+            String text = (r.length() == null ? "none" : LengthText.column(r.length(), form.unit()))
+                    + (r.play() == step.play() ? "" : ", " + r.play().under());
             String struck = r.struck() == null ? null : r.struck().reason();
             boolean counts = own.size() > 1 && settled.contains(r);
             tries.add(new MeasureView.TryView(stored.id(), text, struck, blind && r.counts(), counts));

@@ -14,6 +14,7 @@ import static org.mockito.Mockito.when;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.LeftOut;
 import app.misura.web.TestOrders;
@@ -81,7 +82,7 @@ class KeepControllerTest {
     }
 
     private String keep(String step, String side, String text, String confirm, String then, String key) {
-        return controller.keep("o1", step, side, text, confirm, then, key, "measure", MEASURER, model, response);
+        return controller.keep("o1", step, side, text, confirm, then, key, "", "measure", MEASURER, model, response);
     }
 
     private NewReading stored() {
@@ -187,7 +188,7 @@ class KeepControllerTest {
     @Test
     void withoutScriptTheWholePageIsAnswered() {
         order("P3=171");
-        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, null, MEASURER, model, response))
+        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, "", null, MEASURER, model, response))
                 .isEqualTo("measure");
     }
 
@@ -259,5 +260,23 @@ class KeepControllerTest {
         assertThat(controller.takeAfterAll("o1", "D9", "right", MEASURER))
                 .isEqualTo("redirect:/orders/o1/measure?step=D9&side=right");
         verify(readings).takeBack("o1", new ValueId("D9", Side.RIGHT), "measurer");
+    }
+
+    /** Who puts something else under the tape than the form says, does so at the next girth too, until they say otherwise. */
+    @Test
+    void howTheTapeLayIsKeptAndRemembered() {
+        order("P3=171");
+        controller.keep("o1", "U1", null, "101.5", "", "go", null, "2-fingers", "measure", MEASURER, model, response);
+        assertThat(stored().reading().play()).isEqualTo(Play.TWO_FINGERS);
+        GarmentOrder two = TestOrders.of("1", "P3=171", TestOrders.MARKED)
+                .with(List.of(new StoredReading("r9", stored().reading(), null)));
+        assertThat(two.course().play(two.form().step("U2"))).isEqualTo(Play.TWO_FINGERS);
+        assertThat(two.course().play(two.form().step("D9"))).isEqualTo(Play.TWO_FINGERS);
+        assertThat(two.course().play(two.form().step("D5")))
+                .as("firm is what the step asks for")
+                .isEqualTo(Play.FIRM);
+        assertThat(two.course().play(two.form().step("D1")))
+                .as("a length has none")
+                .isEqualTo(two.form().step("D1").play());
     }
 }
