@@ -9,6 +9,7 @@ import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Fitted;
 import app.misura.core.fit.Pull;
 import app.misura.core.garment.Choices;
+import app.misura.core.garment.Doubt;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
 import app.misura.core.geometry.Point;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
 /** What is said of a draft that was made: the chain, the openings, what to look at. */
 record Finishing(
         Proof proof, Garment garment, Choices choices, HouseTables tables, Fitted fitted, Outcome.Drafted drafted) {
+    private static final double DOUBTED_MM = 20;
 
     CutSpec spec(Map<PieceId, List<Point>> lines) {
         double stretch = choices.numberOr0("stretch-across") + choices.numberOr0("tested-across");
@@ -81,6 +83,23 @@ record Finishing(
         return apart ? List.of(Scope.LEFT, Scope.RIGHT) : List.of(Scope.WHOLE);
     }
 
+    /** What comes out wider than it was probably meant: by more than a seam's play. */
+    private List<String> doubts() {
+        List<String> doubts = new ArrayList<>();
+        for (Doubt doubt : garment.doubts()) {
+            fitted.bodies().stream()
+                    .filter(t -> t.line(doubt.wider()).isPresent()
+                            && t.line(doubt.than()).isPresent())
+                    .filter(t -> t.line(doubt.wider()).get().finished()
+                            > t.line(doubt.than()).get().finished() + DOUBTED_MM)
+                    .findFirst()
+                    .ifPresent(t -> doubts.add(doubt.said() + " "
+                            + Opening.cm(t.line(doubt.wider()).get().finished()) + " cm against "
+                            + Opening.cm(t.line(doubt.than()).get().finished()) + "."));
+        }
+        return doubts;
+    }
+
     private List<String> cautions(List<Opening> openings) {
         List<String> cautions = new ArrayList<>();
         for (Finding finding : proof.findings()) {
@@ -90,6 +109,7 @@ record Finishing(
         }
         cautions.addAll(drafted.cautions());
         openings.stream().filter(o -> !o.holds()).forEach(o -> cautions.add(said(o)));
+        cautions.addAll(doubts());
         pressing().ifPresent(cautions::add);
         AgeGroup age = proof.sheet().wearer().age();
         boolean grows = choices.words().getOrDefault("growth", "0").equals("0");

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param child what a child's ease is multiplied by
  * @param lines in the order of the table
  * @param refusals what is never cut
+ * @param doubts what is probably not meant, and is asked on the sheet
  * @param cautions said on every sheet
  * @param nets the lengths of the body that its formulas may name, shared by all garments
  */
@@ -30,6 +31,7 @@ public record Garment(
         List<Line> lines,
         List<Passing> openings,
         List<Refusal> refusals,
+        List<Doubt> doubts,
         List<String> cautions,
         Map<String, Net> nets) {
     public Garment {
@@ -39,6 +41,7 @@ public record Garment(
         lines = List.copyOf(lines);
         openings = List.copyOf(openings);
         refusals = List.copyOf(refusals);
+        doubts = List.copyOf(doubts);
         cautions = List.copyOf(cautions);
         nets = Map.copyOf(nets);
     }

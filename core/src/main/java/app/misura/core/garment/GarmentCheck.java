@@ -38,6 +38,13 @@ record GarmentCheck(Garment garment, OrderForms forms, NetReader nets, List<Stri
             }
             line.when().ifPresent(when -> choice(line.name(), when.choice(), Set.copyOf(when.words())));
         }
+        for (Doubt doubt : garment.doubts()) {
+            for (String line : java.util.List.of(doubt.wider(), doubt.than())) {
+                if (garment.find(line).isEmpty()) {
+                    faults.add("a doubt is about " + line + ", which is no line");
+                }
+            }
+        }
         garment.openings().stream()
                 .filter(o -> !names.contains(o.edge()))
                 .forEach(o -> faults.add("opening of " + o.edge() + ", which is no line"));

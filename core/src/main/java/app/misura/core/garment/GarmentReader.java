@@ -53,6 +53,7 @@ public final class GarmentReader {
             List<LineDoc> lines,
             @Nullable List<OpenDoc> openings,
             @Nullable List<RefusalDoc> refused,
+            @Nullable List<Doubt> doubts,
             @Nullable List<String> cautions) {}
 
     /** @param ease three numbers, or a formula @param strain true, or three numbers */
@@ -125,6 +126,7 @@ public final class GarmentReader {
                         : doc.refused().stream()
                                 .map(r -> new Refusal(r.choice(), r.is(), r.said()))
                                 .toList(),
+                doc.doubts() == null ? List.of() : doc.doubts(),
                 cautions(doc),
                 nets());
         new GarmentCheck(garment, forms, nets, faults).check();

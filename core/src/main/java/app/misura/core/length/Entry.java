@@ -32,7 +32,12 @@ public sealed interface Entry {
     String text();
 
     /** A length. {@code stated} is the unit that was typed with it, where one was. */
-    record Understood(String text, Length length, @Nullable Unit stated) implements Entry {}
+    record Understood(String text, Length length, @Nullable Unit stated) implements Entry {
+        /** Whether it was said as twice a half: of a flat width, that is the whole round. */
+        public boolean isDoubled() {
+            return text.strip().matches("(?i)([^+]+[x×*]\\s*2|2\\s*[x×*][^+]+)");
+        }
+    }
 
     /** Nothing is wanted here: not the same as not measured. */
     record None(String text) implements Entry {}

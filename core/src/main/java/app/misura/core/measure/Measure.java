@@ -71,4 +71,9 @@ public record Measure(
         Length other = Length.from(length.to(written), written.other());
         return fit(other, scale) == Fit.USUAL ? written.other() : null;
     }
+
+    /** Whether it is a flat width, of which the girth is twice as much. */
+    public boolean isFlatWidth() {
+        return kind == Kind.WISH && path.startsWith("flat width");
+    }
 }

@@ -9,6 +9,7 @@ import app.misura.core.length.Unit;
 import app.misura.core.measure.Kind;
 import app.misura.core.measure.Measure;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,8 +51,22 @@ public sealed interface Judged {
         return understood(understood, step, form, spanScale);
     }
 
+    /** The length that a text means at a step, as the form reads it: a flat width that was said doubled is the half. */
+    static Optional<Length> length(Entry entry, Step step, OrderForm form) {
+        return entry instanceof Entry.Understood understood
+                ? Optional.of(form.increment().snap(meant(understood, step)))
+                : Optional.empty();
+    }
+
+    private static Length meant(Entry.Understood entry, Step step) {
+        return step.taken().isFlatWidth() && entry.isDoubled()
+                ? new Length(entry.length().nanometres() / 2)
+                : entry.length();
+    }
+
     private static Judged understood(Entry.Understood entry, Step step, OrderForm form, @Nullable Double spanScale) {
-        Length kept = form.increment().snap(entry.length());
+        Length meant = meant(entry, step);
+        Length kept = form.increment().snap(meant);
         String unit = form.unit().symbol();
         String value = LengthText.column(kept, form.unit());
         if (!kept.isPositive()) {
@@ -74,6 +89,12 @@ public sealed interface Judged {
                         value + " is " + (large ? "a lot" : "little") + " for "
                                 + step.taken().name().toLowerCase(Locale.ROOT) + "; Enter again keeps it.");
             }
+        }
+        if (!meant.equals(entry.length())) {
+            return new Kept(
+                    kept,
+                    true,
+                    LengthText.column(entry.length(), form.unit()) + " round, kept as " + value + " " + unit + " flat");
         }
         boolean snapped = !kept.equals(entry.length());
         return new Kept(

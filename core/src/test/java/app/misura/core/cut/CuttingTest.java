@@ -60,6 +60,13 @@ class CuttingTest {
     }
 
     @Test
+    void aHemThatIsWiderThanTheKneeIsAsked() {
+        assertThat(cut(Sheets.AVERAGE + " W1=40.5", "").cautions())
+                .anyMatch(c -> c.startsWith("The hem is wider than the knee") && c.contains("81.0 cm against 44.0"));
+        assertThat(cut(Sheets.AVERAGE + " W1=21.5", "").cautions()).noneMatch(c -> c.contains("wider than the knee"));
+    }
+
+    @Test
     void everyGirthAndLengthTargetHasItsLineInTheChain() {
         for (String sheet : List.of(Sheets.AVERAGE, with("D9-left=57 D9-right=66"))) {
             CutSpec spec = cut(sheet, "");

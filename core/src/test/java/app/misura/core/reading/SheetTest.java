@@ -114,7 +114,11 @@ class SheetTest {
                 "S4;0;Nought is no front rise;refused",
                 "S4;41 in;That says inches;refused",
                 "S4;0.1;less than the form reads to;refused",
-                "W1;none;none wanted;kept"
+                "W1;none;none wanted;kept",
+                "W1;21;read as 21.0 cm;kept",
+                "W1;21x2;42.0 round, kept as 21.0 cm flat;snapped",
+                "W1;2 x 21;42.0 round, kept as 21.0 cm flat;snapped",
+                "U1;50x2;read as 100.0 cm;kept"
             })
     void aTextIsJudgedBeforeItIsKept(String step, String text, String sentence, String tone) {
         Judged judged = Judged.of(text, form.step(step), form, 1.0);

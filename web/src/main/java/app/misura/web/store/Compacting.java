@@ -71,7 +71,7 @@ public class Compacting implements AutoCloseable {
             }
             folder.commits().forget();
             String name = (scheme.equals("file") ? "" : scheme + ":") + folder.data();
-            writeAnew(name, until);
+            writeAnew(name, pool, until);
             failure = null;
         } catch (IOException | MVStoreException e) {
             failure = "What was deleted is still in the file of the data: it could not be written anew ("
@@ -85,7 +85,7 @@ public class Compacting implements AutoCloseable {
     }
 
     /** The last connection closes the database behind its back; until it has, the file is locked. */
-    private static void writeAnew(String name, long until) throws InterruptedException {
+    private static void writeAnew(String name, HikariPoolMXBean pool, long until) throws InterruptedException {
         while (true) {
             try {
                 MVStoreTool.compact(name, false);
@@ -94,6 +94,8 @@ public class Compacting implements AutoCloseable {
                 if (e.getErrorCode() != DataUtils.ERROR_FILE_LOCKED || System.nanoTime() > until) {
                     throw e;
                 }
+                // one that was being opened when the pool was told to stop came after all
+                pool.softEvictConnections();
                 Thread.sleep(10);
             }
         }

@@ -127,10 +127,7 @@ public final class ReadingJson {
             in.fault("text", refused.sentence());
             return null;
         }
-        return Entry.parse(text, form.unit())
-                .asLength()
-                .map(form.increment()::snap)
-                .orElse(null);
+        return Judged.length(Entry.parse(text, form.unit()), step, form).orElse(null);
     }
 
     private static Play play(JsonIn in, Step step) {

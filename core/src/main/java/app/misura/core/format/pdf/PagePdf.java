@@ -30,7 +30,7 @@ public final class PagePdf {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream();
                 BatikSVGDrawer svg = new BatikSVGDrawer()) {
             builder.useSVGDrawer(svg);
-            builder.withHtmlContent(xhtml, null);
+            builder.withHtmlContent(Printable.text(xhtml), null);
             builder.useUriResolver((base, uri) -> null);
             builder.withProducer("Misura");
             builder.toStream(out);

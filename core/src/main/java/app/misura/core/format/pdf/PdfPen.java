@@ -100,11 +100,12 @@ final class PdfPen {
     private void words(Shape.Words words) throws IOException {
         PDFont face = words.strong() ? faces.strong() : faces.plain();
         float size = (float) words.heightMm();
-        float back = words.middle() ? face.getStringWidth(words.text()) / 1000 * size / 2 : 0;
+        String text = Printable.text(words.text());
+        float back = words.middle() ? face.getStringWidth(text) / 1000 * size / 2 : 0;
         page.beginText();
         page.setFont(face, size);
         page.newLineAtOffset(x(words.at()) - back, y(words.at()));
-        page.showText(words.text());
+        page.showText(text);
         page.endText();
     }
 }

@@ -44,6 +44,10 @@ record Operation(
         return new Operation("get", path, summary, List.of(), null, List.of(json(200, summary, answer)), ALWAYS);
     }
 
+    static Operation getFile(String path, String summary, String type) {
+        return new Operation("get", path, summary, List.of(), null, List.of(file(summary, type)), ALWAYS);
+    }
+
     static Operation post(String path, String summary, Object sent, Answer... answers) {
         List<Integer> errors = new ArrayList<>(ALWAYS);
         errors.addAll(OF_A_BODY);

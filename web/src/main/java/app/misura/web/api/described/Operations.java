@@ -2,6 +2,7 @@ package app.misura.web.api.described;
 
 import static app.misura.web.api.described.Operation.file;
 import static app.misura.web.api.described.Operation.get;
+import static app.misura.web.api.described.Operation.getFile;
 import static app.misura.web.api.described.Operation.json;
 import static app.misura.web.api.described.Operation.post;
 
@@ -69,6 +70,8 @@ final class Operations {
                     proof(),
                     cut(),
                     export(),
+                    getFile("/backup", "Everything, in one state, for the owner", "application/zip")
+                            .or(403),
                     get("/clients", "Clients by name", new ClientsDoc("clients/1", List.of(client(CLIENT_ID)), 0, 1))
                             .with(Q, PAGE, SIZE)
                             .or(422),

@@ -113,7 +113,8 @@ class DescriptionTest extends TestHouse {
 
     private Api.Answer asked(Call call) {
         if (call.method().equals("get")) {
-            return api.get(addressed(call));
+            boolean owners = call.path().endsWith("/backup");
+            return (owners ? new Api(port, "owner:demo-misura") : api).get(addressed(call));
         }
         JsonNode example = call.operation()
                 .get("requestBody")
@@ -133,7 +134,14 @@ class DescriptionTest extends TestHouse {
             JsonNode promised = call.operation().get("responses").get(String.valueOf(answer.status()));
             assertThat(answer.status()).as(call + ": " + answer.body()).isIn(200, 201);
             assertThat(promised).as(call + " " + answer.status()).isNotNull();
-            JsonNode schema = promised.get("content").get("application/json").get("schema");
+            JsonNode content = promised.get("content");
+            if (!content.has("application/json")) {
+                assertThat(content.has(answer.header("Content-Type")))
+                        .as(call + " is a file")
+                        .isTrue();
+                continue;
+            }
+            JsonNode schema = content.get("application/json").get("schema");
             assertThat(JsonShape.faults(answer.json(), schema, description))
                     .as(call.toString())
                     .isEmpty();
