@@ -31,6 +31,7 @@ class PackageMapTest {
             Map.entry("form", List.of("id")),
             Map.entry("house", List.of()),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
+            Map.entry("how", List.of("ui")),
             Map.entry("door", List.of("id")),
             Map.entry("account.page", List.of("account", "door", "id", "ui")),
             Map.entry("reading", List.of("id")),

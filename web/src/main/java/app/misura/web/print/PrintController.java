@@ -178,14 +178,13 @@ class PrintController {
 
     private static ResponseEntity<byte[]> file(
             GarmentOrder order, String what, String ending, MediaType type, byte[] bytes) {
-        String plain = Normalizer.normalize(order.client().name(), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .replaceAll("[^A-Za-z0-9]+", "-")
+        String plain = Normalizer.normalize(order.client().name(), Normalizer.Form.NFC)
+                .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-")
                 .toLowerCase(Locale.ROOT);
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(type);
         headers.setContentDisposition(ContentDisposition.inline()
-                .filename(order.number() + "-" + plain + "-" + what + "." + ending)
+                .filename(order.number() + "-" + plain + "-" + what + "." + ending, StandardCharsets.UTF_8)
                 .build());
         headers.setCacheControl("no-store");
         return ResponseEntity.ok().headers(headers).body(bytes);

@@ -12,10 +12,11 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -74,19 +75,62 @@ class KillTest {
         throw new AssertionError("the server did not start");
     }
 
+    /** So many rounds: the server is killed in the middle of its work, at any moment, and started anew on what it left. */
     @Test
     void whatWasAcknowledgedIsThereOnce() throws Exception {
-        Process first = start();
+        int kills = Integer.getInteger("misura.kills", 3);
+        long seed = System.nanoTime();
+        System.out.println("kills: " + kills + ", seed " + seed);
+        Random random = new Random(seed);
         Api api = new Api(port, "measurer:demo-misura");
-        JsonNode orders = api.get("/api/v1/orders?q=evening").json();
-        String address =
-                "/api/v1/orders/" + orders.get("items").get(0).get("id").stringValue() + "/readings";
-        Set<String> sent = new HashSet<>();
-        List<String> acknowledged = new ArrayList<>();
-        AtomicBoolean alive = new AtomicBoolean(true);
+        String address = "";
+        Set<String> sent = ConcurrentHashMap.newKeySet();
+        List<String> acknowledged = Collections.synchronizedList(new ArrayList<>());
+        for (int round = 0; round < kills; round++) {
+            Process server = start();
+            if (address.isEmpty()) {
+                JsonNode orders = api.get("/api/v1/orders?q=evening").json();
+                address =
+                        "/api/v1/orders/" + orders.get("items").get(0).get("id").stringValue() + "/readings";
+            } else {
+                assertThere(api, address, sent, acknowledged);
+            }
+            Thread poster = poster(api, address, round, sent, acknowledged);
+            int enough = acknowledged.size() + 5 + random.nextInt(ENOUGH);
+            Instant until = Instant.now().plus(PATIENCE);
+            while (acknowledged.size() < enough && Instant.now().isBefore(until)) {
+                Thread.sleep(3);
+            }
+            Thread.sleep(random.nextInt(30));
+            server.destroyForcibly().waitFor();
+            poster.join();
+        }
+        Process last = start();
+        try {
+            assertThere(api, address, sent, acknowledged);
+            assertThat(acknowledged.size()).isGreaterThanOrEqualTo(5 * kills);
+            assertThat(api.get("/api/v1/clients").json().get("total").intValue())
+                    .isEqualTo(14);
+        } finally {
+            last.destroyForcibly().waitFor();
+        }
+    }
+
+    private static void assertThere(Api api, String address, Set<String> sent, List<String> acknowledged) {
+        List<String> kept = new ArrayList<>();
+        api.get(address)
+                .json()
+                .get("readings")
+                .forEach(r -> kept.add(r.get("key").stringValue()));
+        assertThat(kept).doesNotHaveDuplicates().containsAll(acknowledged);
+        assertThat(sent).containsAll(kept);
+    }
+
+    /** Posts one reading after the other until the server is gone. */
+    private static Thread poster(Api api, String address, int round, Set<String> sent, List<String> acknowledged) {
         Thread poster = new Thread(() -> {
-            for (int i = 0; alive.get(); i++) {
-                String key = "key-" + i;
+            for (int i = 0; ; i++) {
+                String key = "key-" + round + "-" + i;
                 sent.add(key);
                 try {
                     Api.Answer answer = api.post(
@@ -94,9 +138,7 @@ class KillTest {
                             "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"U1\",\"text\":\"" + (90 + i % 20)
                                     + "\",\"key\":\"" + key + "\"}]}");
                     if (answer.status() == 201) {
-                        synchronized (acknowledged) {
-                            acknowledged.add(key);
-                        }
+                        acknowledged.add(key);
                     }
                 } catch (AssertionError torn) {
                     return;
@@ -104,33 +146,6 @@ class KillTest {
             }
         });
         poster.start();
-        Instant until = Instant.now().plus(PATIENCE);
-        while (count(acknowledged) < ENOUGH && Instant.now().isBefore(until)) {
-            Thread.sleep(5);
-        }
-        first.destroyForcibly().waitFor();
-        alive.set(false);
-        poster.join();
-        Process second = start();
-        try {
-            List<String> kept = new ArrayList<>();
-            api.get(address)
-                    .json()
-                    .get("readings")
-                    .forEach(r -> kept.add(r.get("key").stringValue()));
-            assertThat(kept).doesNotHaveDuplicates().containsAll(acknowledged);
-            assertThat(sent).containsAll(kept);
-            assertThat(acknowledged.size()).isGreaterThanOrEqualTo(ENOUGH);
-            assertThat(api.get("/api/v1/clients").json().get("total").intValue())
-                    .isEqualTo(14);
-        } finally {
-            second.destroyForcibly().waitFor();
-        }
-    }
-
-    private static int count(List<String> list) {
-        synchronized (list) {
-            return list.size();
-        }
+        return poster;
     }
 }

@@ -76,10 +76,10 @@ class PrintControllerTest {
     }
 
     @Test
-    void aFileIsCalledInLettersEveryMachineHasAndIsNotKeptByTheWay() {
+    void aFileKeepsItsLettersAndIsNotKeptByTheWay() {
         ResponseEntity<byte[]> answer = controller.cut("o1", "a4");
         assertThat(answer.getHeaders().getContentDisposition().getFilename())
-                .isEqualTo("1-zoe-ngaire-degard-cut-sheet.pdf");
+                .isEqualTo("1-zoë-ngaire-ødegård-cut-sheet.pdf");
         assertThat(answer.getHeaders().getCacheControl()).isEqualTo("no-store");
     }
 
