@@ -27,6 +27,8 @@ import java.security.Principal;
 import java.text.Normalizer;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -158,12 +160,31 @@ class PrintController {
                 ? LocalDate.now(clock)
                 : last.reading().at().atZone(clock.getZone()).toLocalDate();
         return new FormPage.Head(
-                house.rules().name(),
+                house(),
                 order.client().name(),
                 order.number() + ", " + order.title(),
                 Say.day(date),
                 last == null ? "" : accounts.called(last.reading().by()),
-                Say.day(order.neededOn()));
+                Say.day(order.neededOn()),
+                notes(order));
+    }
+
+    private String house() {
+        String address = house.rules().address().replaceAll("\\s*\\R\\s*", ", ");
+        return house.rules().name() + (address.isEmpty() ? "" : ", " + address);
+    }
+
+    /** What the paper says beside the numbers: the client's standing note, never the health note; the order's; the steps'. */
+    private static List<String> notes(GarmentOrder order) {
+        List<String> notes = new ArrayList<>();
+        if (!order.client().notes().isEmpty()) {
+            notes.add("Of the client: " + order.client().notes());
+        }
+        if (!order.about().notes().isEmpty()) {
+            notes.add("Of the order: " + order.about().notes());
+        }
+        order.taken().notes().forEach((step, note) -> notes.add(step + ": " + note.text()));
+        return notes;
     }
 
     /** What is asked for, else what lies in the house's printer. */

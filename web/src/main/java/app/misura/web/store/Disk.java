@@ -18,14 +18,56 @@ import org.springframework.jdbc.support.SQLErrorCodeSQLExceptionTranslator;
 final class Disk {
     private final DataSource source;
     private final Commits commits;
+    private long asked;
+    private long forced;
+    private boolean forcing;
 
     Disk(DataSource source, Commits commits) {
         this.source = source;
         this.commits = commits;
     }
 
-    /** Forces all commits so far, over the connection of the transaction if there is one. A server of its own does it itself. */
+    /**
+     * Returns when all commits before the call are on the disk. While one forces, others gather; the next forces for all of
+     * them: a disk is slow, and takes a hundred commits at once as it takes one.
+     */
     void force() {
+        long mine;
+        synchronized (this) {
+            mine = ++asked;
+            while (forcing && forced < mine) {
+                await();
+            }
+            if (forced >= mine) {
+                return;
+            }
+            forcing = true;
+            mine = asked;
+        }
+        boolean done = false;
+        try {
+            forceNow();
+            done = true;
+        } finally {
+            synchronized (this) {
+                forced = done ? Math.max(forced, mine) : forced;
+                forcing = false;
+                notifyAll();
+            }
+        }
+    }
+
+    private void await() {
+        try {
+            wait();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("broken off before it was on the disk", e);
+        }
+    }
+
+    /** Over the connection of the transaction if there is one. A server of its own does it itself. */
+    private void forceNow() {
         Connection connection = DataSourceUtils.getConnection(source);
         try {
             if (connection.isWrapperFor(JdbcConnection.class)) {

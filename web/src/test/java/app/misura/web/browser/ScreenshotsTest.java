@@ -61,6 +61,7 @@ class ScreenshotsTest extends TestHouse {
         shot("measuring-gate", slip + "/measure?gate=S", 1280, 800, false);
         shot("measuring-sides", slip + "/measure?step=D9", 1280, 800, false);
         shot("measuring-phone", half + "/measure?step=S3", 390, 844, false);
+        shot("order", good + "/order", 1280, 800, false);
         shot("proof", slip + "/proof", 1280, 800, false);
         shot("proof-one-body", good + "/proof", 1280, 800, false);
         shot("cut", good + "/cut", 1280, 900, false);

@@ -34,6 +34,7 @@ public final class CutSheetPage {
     private String write() {
         head();
         choices();
+        FormPage.noted(out, head);
         boolean open = proof.verdict() == Proof.Verdict.FAULTS;
         out.open("p")
                 .element(

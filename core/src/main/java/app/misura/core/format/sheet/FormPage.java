@@ -13,9 +13,11 @@ import app.misura.core.format.ladder.Rung;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -36,8 +38,24 @@ public final class FormPage {
     private final Ladder ladder;
     private final Markup out;
 
-    /** What stands above the ladder. */
-    public record Head(String house, String client, String order, String date, String measuredBy, String neededBy) {}
+    /**
+     * What stands above the ladder.
+     *
+     * @param notes what whoever works from the paper should know, one sentence each
+     */
+    public record Head(
+            String house,
+            String client,
+            String order,
+            String date,
+            String measuredBy,
+            String neededBy,
+            List<String> notes) {
+        /** Without a note. */
+        public Head(String house, String client, String order, String date, String measuredBy, String neededBy) {
+            this(house, client, order, date, measuredBy, neededBy, List.of());
+        }
+    }
 
     private FormPage(Head head, Course course, boolean blank, String paper) {
         this.head = head;
@@ -70,6 +88,8 @@ public final class FormPage {
         out.element("b", "Asked:")
                 .text(" what is touched and looked at; any step may be refused.")
                 .close();
+        answers();
+        noted(out, head);
         out.open("div", "class", "ladder", "style", "height:" + mm(ladder.height() * MM + TOP));
         form().parts().forEach(this::part);
         ladder.rungs().forEach(this::rung);
@@ -116,6 +136,33 @@ public final class FormPage {
             String body = marks.get(0).prompt().place().replace(" · ", ", ");
             out.element("b", "Ready:").text(" " + body + ". ");
             out.element("b", "Marked:").text(" " + names + ". ");
+        }
+    }
+
+    /** The form's questions as they were answered; a hand that is not the usual one. */
+    private void answers() {
+        List<String> said = new ArrayList<>();
+        form().options().forEach(o -> {
+            String answer = proof.sheet().answers().get(o.id());
+            if (answer != null) {
+                said.add(o.title().toLowerCase(Locale.ROOT) + " " + answer.replace('-', ' '));
+            }
+        });
+        if (proof.sheet().wearer().dominant() == Side.LEFT) {
+            said.add("left-handed");
+        }
+        if (!said.isEmpty()) {
+            out.open("p", "class", "soft ready")
+                    .element("b", "Wanted:")
+                    .text(" " + String.join(", ", said) + ".")
+                    .close();
+        }
+    }
+
+    /** What is to be known of the order and the client. */
+    static void noted(Markup out, Head head) {
+        for (String note : head.notes()) {
+            out.element("p", note, "class", "ready");
         }
     }
 

@@ -10,6 +10,7 @@ import app.misura.web.client.Clients;
 import app.misura.web.house.House;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.ui.FormSaid;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;
@@ -74,6 +75,9 @@ class NewOrderController {
         model.addAttribute("clients", found.clients());
         model.addAttribute("more", Math.max(0, found.total() - found.clients().size()));
         model.addAttribute("forms", forms.all());
+        model.addAttribute(
+                "said",
+                FormSaid.of(forms.find(data.getForm()).orElse(forms.all().get(0))));
         model.addAttribute(
                 "options", forms.find(data.getForm()).orElse(forms.all().get(0)).options());
         return "order-form";

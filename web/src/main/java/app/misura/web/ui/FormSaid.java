@@ -1,0 +1,43 @@
+package app.misura.web.ui;
+
+import app.misura.core.form.Closure;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
+import app.misura.core.garment.Garment;
+import app.misura.core.garment.Garments;
+import java.util.List;
+import java.util.Optional;
+
+/** What a form will and will not do, said before it is chosen; counted from the form. */
+public record FormSaid(String title, String steps, String checks, String ends) {
+    public static FormSaid of(OrderForm form) {
+        long steps = form.steps().stream().filter(Step::takesReadings).count();
+        return new FormSaid(form.title(), steps + " readings", checks(form, steps), ends(form));
+    }
+
+    /** How well a form checks itself: how many of its readings stand in a sum. */
+    private static String checks(OrderForm form, long steps) {
+        List<Closure> sums = form.closures();
+        if (sums.isEmpty()) {
+            return "no sum: nothing checks the lengths";
+        }
+        long checked = form.steps().stream()
+                .filter(Step::takesReadings)
+                .filter(s -> sums.stream().anyMatch(c -> c.concerns(s.label())))
+                .count();
+        return (sums.size() == 1 ? "1 sum" : sums.size() + " sums") + ", over " + checked + " of " + steps
+                + " readings";
+    }
+
+    private static String ends(OrderForm form) {
+        Optional<Garment> garment = Garments.shipped().of(form);
+        if (!form.cuts() || garment.isEmpty()) {
+            return "it is proved, and nothing is cut from it";
+        }
+        return garment.get().isDrawn() ? "ends in pieces at their true size" : "ends in a table of finished measures";
+    }
+
+    public String whole() {
+        return steps + "; " + checks + "; " + ends + ".";
+    }
+}
