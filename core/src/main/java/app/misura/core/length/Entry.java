@@ -134,7 +134,11 @@ final class EntryParser {
         for (int i = 0; i < GLYPHS.length(); i += 4) {
             text = text.replace(GLYPHS.substring(i, i + 1), " " + GLYPHS.substring(i + 1, i + 4));
         }
-        return text.replace('×', 'x')
+        return text.replaceAll("[\u00A0\u2007\u2009\u202F]", " ")
+                .replace('–', '-')
+                .replaceAll("(\\d)\\s*/\\s*(\\d)", "$1/$2")
+                .replaceAll("(\\d)\\s*(?:ft|foot|feet)(?![a-z])\\.?", "$1'")
+                .replace('×', 'x')
                 .replace('′', '\'')
                 .replace('’', '\'')
                 .replace('″', '"')
@@ -199,7 +203,10 @@ final class EntryParser {
         if (!text.isEmpty() && decimal.matches()) {
             return new BigDecimal(text.replace(',', '.').replaceFirst("\\.$", ""));
         }
-        throw new Refusal(quoted() + " is no length", guess(text));
+        String near = guess(text);
+        throw new Refusal(
+                quoted() + " is no length" + (near == null ? "; one is written 104.5, 41 5/8, 5'7 or 140+23" : ""),
+                near);
     }
 
     private BigDecimal fraction(Matcher parts) {
@@ -238,10 +245,17 @@ final class EntryParser {
 
     /** The nearest text that would be understood: doubled points made one, foreign signs dropped; null if none is near. */
     private static @Nullable String guess(String text) {
+        // what joins digits with other signs may be anything: nothing is guessed of it
+        if (text.matches(".*\\d\\s*[^0-9.,/ ]+\\s*\\d.*")) {
+            return null;
+        }
+        if (text.matches("\\d{1,3} \\d{3}")) {
+            return text.replace(" ", "");
+        }
         String once = text.replaceAll("[^0-9.,/ ]", "")
                 .replaceAll("([.,])[.,]+", "$1")
                 .strip();
-        if (once.matches("\\d{1,4}[.,]\\d{1,3}[.,]\\d+")) {
+        if (once.matches("\\d{1,4}[.,]\\d{1,3}[.,]\\d*")) {
             once = once.substring(0, Math.max(once.lastIndexOf('.'), once.lastIndexOf(',')));
         }
         boolean fair = DECIMAL.matcher(once).matches() || FRACTION.matcher(once).matches();

@@ -67,6 +67,8 @@ class EntryTest {
                 "18x3; 18x2",
                 "41.5.3; 41.5",
                 "140+; 140",
+                "1 000; 1000",
+                "104.5.; 104.5",
             })
     void refusesAndSaysWhatWouldBeUnderstood(String text, String instead) {
         Entry entry = Entry.parse(text, Unit.CM);
@@ -102,6 +104,25 @@ class EntryTest {
     void refuses(String text) {
         assertThat(Entry.parse(text, Unit.CM)).isInstanceOf(Entry.Refused.class);
         assertThat(((Entry.Refused) Entry.parse(text, Unit.CM)).sentence()).isNotBlank();
+    }
+
+    /** What joins digits otherwise than a length may be anything: how one is written is said, and nothing is guessed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"abc", "100-20", "1e9", "12:30"})
+    void saysHowALengthIsWrittenWhereNothingIsNear(String text) {
+        Entry.Refused refused = (Entry.Refused) Entry.parse(text, Unit.CM);
+        assertThat(refused.instead()).isNull();
+        assertThat(refused.sentence()).contains("one is written 104.5, 41 5/8, 5'7 or 140+23");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '`',
+            value = {"5 ft 7; 67", "5ft7; 67", "6 feet; 72", "41 3 / 4; 41.75", "41\u00A05/8; 41.625", "41–5/8; 41.625"
+            })
+    void whatHandsWriteIsUnderstood(String text, String inches) {
+        assertThat(Entry.parse(text, Unit.INCH).asLength()).contains(Length.of(inches, Unit.INCH));
     }
 
     @Test

@@ -13,30 +13,27 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRepository extends JpaRepository<OrderEntity, String> {
-    @Query("select o from OrderEntity o, ClientEntity c where c.id = o.clientId and o.queueOn is not null"
+    /** A beginning is named and not only asked to be there: so the index of the queue is walked, and nothing else is read. */
+    @Query("select o from OrderEntity o, ClientEntity c where c.id = o.clientId and o.queueOn >= :from"
             + " and o.stage in :stages order by o.queueOn, o.number")
-    List<OrderEntity> waiting(Collection<Stage> stages, Pageable page);
+    List<OrderEntity> waiting(LocalDate from, Collection<Stage> stages, Pageable page);
 
     @Query(
             "select new app.misura.web.order.Orders$Due(o.neededOn, o.id, c.name, o.title) from OrderEntity o, ClientEntity c"
                     + " where c.id = o.clientId and o.queueOn >= :from and o.queueOn < :before order by o.queueOn, o.number")
     List<Orders.Due> due(LocalDate from, LocalDate before, Pageable page);
 
-    String LISTED =
-            "select new app.misura.web.order.Orders$Listed(o.id, o.number, c.name, o.title, o.stage, o.neededOn)"
-                    + " from OrderEntity o, ClientEntity c where c.id = o.clientId and o.stage in :stages";
+    Slice<OrderEntity> findAllByOrderByNumberDesc(Pageable piece);
 
-    @Query(LISTED + " order by o.number desc")
-    Slice<Orders.Listed> list(Collection<Stage> stages, Pageable piece);
+    Slice<OrderEntity> findByStageOrderByNumberDesc(Stage stage, Pageable piece);
 
-    @Query(LISTED + " and o.number = :number")
-    Slice<Orders.Listed> byNumber(int number, Collection<Stage> stages, Pageable piece);
+    Slice<OrderEntity> findByNumberAndStageIn(int number, Collection<Stage> stages, Pageable piece);
 
-    @Query(LISTED + " and o.clientId in :clients order by o.number desc")
-    Slice<Orders.Listed> byClient(Collection<String> clients, Collection<Stage> stages, Pageable piece);
+    Slice<OrderEntity> findByClientIdInAndStageInOrderByNumberDesc(
+            Collection<String> clients, Collection<Stage> stages, Pageable piece);
 
-    @Query("select o.stage, count(o) from OrderEntity o where o.queueOn is not null group by o.stage")
-    List<Object[]> counts();
+    @Query("select o.stage, count(o) from OrderEntity o where o.queueOn >= :from group by o.stage")
+    List<Object[]> counts(LocalDate from);
 
     @Query("select new app.misura.web.order.OrderState(o.id, o.version, c.version,"
             + " (select count(r) from ReadingEntity r where r.orderId = o.id),"

@@ -38,6 +38,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The orders of the house with their sheets. */
 @Service
 public class Orders {
+    /** Before every day on which something waits. */
+    private static final LocalDate EVER = LocalDate.of(1000, 1, 1);
+
     /** Of so many clients at most whose names begin so, orders are listed. */
     private static final int MOST_CLIENTS = 200;
 
@@ -113,7 +116,7 @@ public class Orders {
     /** The first that wait at one of these stages, by the day they are needed. */
     @Transactional(readOnly = true)
     public List<GarmentOrder> waiting(Collection<Stage> stages, int most) {
-        return loaded(orders.waiting(stages, PageRequest.of(0, most)));
+        return loaded(orders.waiting(EVER, stages, PageRequest.of(0, most)));
     }
 
     /** What is needed on a day from one on and before another, by the day. @param most so many at most */
@@ -145,12 +148,23 @@ public class Orders {
         Collection<Stage> stages = stage.<Collection<Stage>>map(List::of).orElse(EnumSet.allOf(Stage.class));
         Pageable piece = PageRequest.of(page, size);
         String asked = q.strip();
+        Slice<OrderEntity> found;
         if (asked.isEmpty()) {
-            return orders.list(stages, piece);
+            found = stage.isEmpty()
+                    ? orders.findAllByOrderByNumberDesc(piece)
+                    : orders.findByStageOrderByNumberDesc(stage.get(), piece);
+        } else if (asked.matches("\\d{1,9}")) {
+            found = orders.findByNumberAndStageIn(Integer.parseInt(asked), stages, piece);
+        } else {
+            found = orders.findByClientIdInAndStageInOrderByNumberDesc(clients.ids(asked, MOST_CLIENTS), stages, piece);
         }
-        return asked.matches("\\d{1,9}")
-                ? orders.byNumber(Integer.parseInt(asked), stages, piece)
-                : orders.byClient(clients.ids(asked, MOST_CLIENTS), stages, piece);
+        Map<String, Client> whose =
+                clients.all(found.stream().map(o -> o.clientId).distinct().toList());
+        return found.map(o -> listed(o, whose.get(o.clientId)));
+    }
+
+    private static Listed listed(OrderEntity o, @Nullable Client client) {
+        return new Listed(o.id, o.number, client == null ? "" : client.name(), o.title, o.stage, o.neededOn);
     }
 
     /** How many orders wait for each of these clients; one for whom none does is not among them. */
@@ -163,7 +177,7 @@ public class Orders {
     @Transactional(readOnly = true)
     public Map<Stage, Long> counts() {
         Map<Stage, Long> counts = new EnumMap<>(Stage.class);
-        orders.counts().forEach(row -> counts.put((Stage) row[0], (Long) row[1]));
+        orders.counts(EVER).forEach(row -> counts.put((Stage) row[0], (Long) row[1]));
         return counts;
     }
 

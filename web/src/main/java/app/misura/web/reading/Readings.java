@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -22,6 +23,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is on the sheets of orders. Readings, strikes and marks are only added; what is left out is only taken back. */
 @Service
 public class Readings {
+    private static final int MOST_SEEN = 10_000;
+
     private final ReadingRepository readings;
     private final StrikeRepository strikes;
     private final MarkRepository marks;
@@ -29,6 +32,9 @@ public class Readings {
     private final LeftOutRepository leftOut;
     private final StepNoteRepository notes;
     private final Clock clock;
+
+    /** On which day the client of an order was noted as measured last; a sheet has many readings. */
+    private final Map<String, LocalDate> seen = new ConcurrentHashMap<>();
 
     Readings(
             ReadingRepository readings,
@@ -146,7 +152,10 @@ public class Readings {
     /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
     @Transactional
     public Kept keep(String orderId, List<NewReading> wanted) {
-        readings.seen(orderId, LocalDate.now(clock));
+        LocalDate today = LocalDate.now(clock);
+        if (!today.equals(seen.get(orderId))) {
+            readings.seen(orderId, today);
+        }
         hold(orderId);
         int position = readings.lastPosition(orderId);
         int added = 0;
@@ -164,6 +173,10 @@ public class Readings {
             kept.add(entity.reading(null));
             added++;
         }
+        if (seen.size() > MOST_SEEN) {
+            seen.clear();
+        }
+        seen.put(orderId, today);
         return new Kept(kept, added);
     }
 

@@ -1,0 +1,1 @@
+create index if not exists garment_order_stage on garment_order (stage, number);

@@ -1,0 +1,1 @@
+create index if not exists client_created on client (created_at, id);
