@@ -38,6 +38,17 @@ healthy() {
 
 # Builds the jar where it is missing or older than what it is made of, and lays it out for a fast start.
 build_if_needed() {
+  # Two starts at once in a fresh checkout: one builds, the other waits.
+  mkdir -p "$root/web/target"
+  if command -v flock >/dev/null 2>&1; then
+    exec 8>"$root/web/target/.building"
+    flock 8
+  fi
+  build_now
+  exec 8>&- 2>/dev/null || true
+}
+
+build_now() {
   local jar="$root/web/target/misura.jar"
   if [ ! -f "$jar" ] || [ -n "$(find "$root/pom.xml" "$root/core/pom.xml" "$root/web/pom.xml" "$root/core/src/main" "$root/web/src/main" -newer "$jar" -print -quit)" ]; then
     need_maven

@@ -3,3 +3,5 @@ import "./dialogs.js";
 import "./find.js";
 import "./live.js";
 import "./refused.js";
+import "./once.js";
+import "./rungs.js";

@@ -59,12 +59,14 @@ function light(label) {
   all("a[data-rung][aria-current]").forEach((e) => {
     e.classList.remove("now");
     e.removeAttribute("aria-current");
+    e.tabIndex = -1;
     changed(e);
   });
   const rung = $("rung-" + label);
   if (!rung) return;
   rung.classList.add("now");
   rung.setAttribute("aria-current", "step");
+  rung.tabIndex = 0;
   changed(rung);
 }
 

@@ -207,6 +207,11 @@ class FormatTest {
         MeasuresCsv.Row formula =
                 new MeasuresCsv.Row("reading", "D1", "", "outside-leg", "=1+1", "cm", 20.0, "@home, \"twisted\"");
         assertThat(MeasuresCsv.write(List.of(formula))).contains("'=1+1");
+        MeasuresCsv.Row wide =
+                new MeasuresCsv.Row("reading", "D1", "", "outside-leg", "\uFF1D1+1", "cm", 20.0, "\uFF20home");
+        assertThat(MeasuresCsv.write(List.of(wide))).contains("'\uFF1D1+1").contains("'\uFF20home");
+        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(List.of(wide)))))
+                .containsExactly(wide);
         assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(List.of(formula)))))
                 .containsExactly(formula);
     }

@@ -165,7 +165,7 @@ class PrintController {
                 order.number() + ", " + order.title(),
                 Say.day(date),
                 last == null ? "" : accounts.called(last.reading().by()),
-                Say.day(order.neededOn()),
+                order.neededOn() == null ? "" : Say.day(order.neededOn()),
                 notes(order));
     }
 

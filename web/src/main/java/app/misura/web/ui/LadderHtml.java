@@ -1,6 +1,7 @@
 package app.misura.web.ui;
 
 import app.misura.core.format.markup.Markup;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,7 @@ final class LadderHtml {
     private final String base;
     private final Has has;
     private final Markup out = new Markup();
+    private LadderView.@Nullable RungView stop;
 
     private LadderHtml(String base, Has has) {
         this.base = base;
@@ -23,6 +25,7 @@ final class LadderHtml {
     }
 
     private String write(LadderView ladder) {
+        stop = stop(ladder);
         out.open("div", "class", "rungs");
         for (LadderView.PartView part : ladder.parts()) {
             Markup rungs = new Markup();
@@ -35,6 +38,18 @@ final class LadderHtml {
         out.close();
         send("div", "brackets", null, ladder.brackets());
         return out.toString();
+    }
+
+    /** The one rung at which the keyboard stops: the one that is asked for, else the first. */
+    private static LadderView.@Nullable RungView stop(LadderView ladder) {
+        List<LadderView.RungView> rungs = ladder.parts().stream()
+                .flatMap(p -> p.rungs().stream())
+                .filter(r -> !r.derived())
+                .toList();
+        return rungs.stream()
+                .filter(LadderView.RungView::now)
+                .findFirst()
+                .orElse(rungs.isEmpty() ? null : rungs.get(0));
     }
 
     private void send(String tag, String id, @Nullable String label, Markup inner) {
@@ -70,6 +85,8 @@ final class LadderHtml {
                     r.letter().isEmpty() ? null : "yes",
                     "data-waits",
                     r.waits() ? "yes" : null,
+                    "tabindex",
+                    r == stop ? null : "-1",
                     "aria-current",
                     r.now() ? "step" : null);
             li.element("span", r.letter(), "class", "letter", "aria-hidden", "true");

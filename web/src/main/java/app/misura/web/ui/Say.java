@@ -23,6 +23,11 @@ public final class Say {
         return date == null ? "no day set" : DAY.format(date);
     }
 
+    /** By when something is needed, in words that stand alone. */
+    public static String needed(@Nullable LocalDate date) {
+        return date == null ? "no day set" : "needed " + DAY.format(date);
+    }
+
     /** A day, with its year where it is not this one. */
     public static String dated(LocalDate date, LocalDate today) {
         return DAY.format(date) + (date.getYear() == today.getYear() ? "" : " " + date.getYear());

@@ -138,7 +138,7 @@ public final class MeasuresCsv {
     }
 
     private static String guarded(String text) {
-        return text.isEmpty() || "=+-@'\t\r".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
+        return text.isEmpty() || "=+-@'\t\r\uFF1D\uFF0B\uFF0D\uFF20".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
     }
 
     private static String bare(String text) {

@@ -67,7 +67,8 @@ public final class CutSheetPage {
                 .empty("br")
                 .text(head.client() + " · " + head.order())
                 .empty("br")
-                .text("cut from the sheet of " + head.date() + " · needed by " + head.neededBy())
+                .text("cut from the sheet of " + head.date()
+                        + (head.neededBy().isEmpty() ? "" : " · needed by " + head.neededBy()))
                 .empty("br")
                 .text(spec.garment().title() + ", table " + spec.garment().version() + " · house tables "
                         + spec.tables())

@@ -37,7 +37,7 @@ class ClientPageController {
                     order.id(),
                     order.number(),
                     order.title(),
-                    Say.day(order.neededOn()),
+                    Say.needed(order.neededOn()),
                     proof.sentence().head(),
                     proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
                     order.stage().word());

@@ -68,7 +68,7 @@ class OrderPageController {
         Proof proof = order.proof();
         model.addAttribute("order", order);
         model.addAttribute("crumb", order.crumb(Crumb.At.ORDER));
-        model.addAttribute("needed", Say.day(order.neededOn()));
+        model.addAttribute("needed", Say.needed(order.neededOn()));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute(
                 "taken",
