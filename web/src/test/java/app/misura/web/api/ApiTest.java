@@ -425,4 +425,24 @@ class ApiTest extends TestHouse {
         assertThat(form.get("closures").get(0).get("onlyIf").get("second-level").stringValue())
                 .isEqualTo("7 cm");
     }
+
+    /** A list that is null is no empty list, and a flood of faults is not answered with a larger one. */
+    @Test
+    void nullIsNoListAndManyFaultsAreToldInPart() {
+        Api.Answer none = api.post(
+                "/api/v1/proof",
+                "{\"misura\":\"sheet/1\",\"form\":\"trousers-tailored\",\"version\":1,\"unit\":\"cm\",\"readings\":null}");
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.body()).contains("/readings").contains("must not be null");
+        StringBuilder many =
+                new StringBuilder("{\"misura\":\"network/1\",\"unit\":\"cm\",\"measures\":[],\"closures\":[]");
+        for (int i = 0; i < 5000; i++) {
+            many.append(",\"").append("k".repeat(100)).append(i).append("\":1");
+        }
+        Api.Answer flood = api.post("/api/v1/adjust", many.append("}").toString());
+        assertThat(flood.status()).isEqualTo(422);
+        assertThat(flood.json().get("errors").size()).isLessThanOrEqualTo(101);
+        assertThat(flood.body()).contains("more");
+        assertThat(flood.body().length()).isLessThan(many.length());
+    }
 }

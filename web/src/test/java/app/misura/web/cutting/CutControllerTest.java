@@ -108,6 +108,23 @@ class CutControllerTest {
         verify(life, never()).choose(any(), anyLong(), any());
     }
 
+    @Test
+    void whoChoosesLaterIsToldAndWhatTheyChoseStands() {
+        order(TestOrders.FULL);
+        when(life.choose(eq("o1"), anyLong(), anyString()))
+                .thenThrow(new org.springframework.dao.OptimisticLockingFailureException("late"));
+        assertThat(controller.choose("o1", Map.of("fit", "close"), 0, "cut", model, response))
+                .isEqualTo("cut :: cut");
+        assertThat(response.getStatus()).isEqualTo(409);
+        assertThat((String) model.get("late")).contains("Somebody changed this order meanwhile");
+        assertThat(views().stream()
+                        .filter(v -> v.def().id().equals("fit"))
+                        .findFirst()
+                        .orElseThrow()
+                        .value())
+                .isEqualTo("close");
+    }
+
     @SuppressWarnings("unchecked")
     private List<CutController.ChoiceView> views() {
         return (List<CutController.ChoiceView>) model.get("choices");
