@@ -40,12 +40,10 @@ healthy() {
 build_if_needed() {
   # Two starts at once in a fresh checkout: one builds, the other waits.
   mkdir -p "$root/web/target"
-  if command -v flock >/dev/null 2>&1; then
-    exec 8>"$root/web/target/.building"
-    flock 8
-  fi
+  exec 8>"$root/web/target/.building"
+  if command -v flock >/dev/null 2>&1; then flock 8; fi
   build_now
-  exec 8>&- 2>/dev/null || true
+  exec 8>&-
 }
 
 build_now() {

@@ -16,6 +16,8 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.Base64;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Backup and restore from the command line. */
 public final class Command {
@@ -27,6 +29,10 @@ public final class Command {
      */
     public static void main(String[] args) {
         Path file = Path.of(args[1]);
+        // one sentence is said, and nothing of what is looked up for it
+        if (LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME) instanceof ch.qos.logback.classic.Logger root) {
+            root.setLevel(ch.qos.logback.classic.Level.ERROR);
+        }
         try {
             switch (args[0]) {
                 case "backup" -> System.out.println(backup(file, Path.of(args[2]), Clock.systemUTC()));
