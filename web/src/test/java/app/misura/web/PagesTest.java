@@ -368,4 +368,19 @@ class PagesTest extends TestHouse {
                 .as("nobody is told so who did not fail")
                 .doesNotContain("failed to sign in ten times");
     }
+
+    @Test
+    void strangersHaveNoSession() {
+        for (String path : new String[] {"/signin", "/", "/orders/" + order + "/proof", "/nowhere"}) {
+            assertThat(new Visitor(port).get(path).headers().toString())
+                    .as(path)
+                    .doesNotContain("JSESSIONID");
+        }
+        Visitor stranger = new Visitor(port);
+        stranger.get("/signin");
+        assertThat(stranger.post("/signin", Map.of("name", "nobody-here", "password", "wrong"))
+                        .headers()
+                        .toString())
+                .doesNotContain("JSESSIONID");
+    }
 }

@@ -60,8 +60,9 @@ public class Tokens {
         return text;
     }
 
-    /** The account that a token works for; empty if there is no such token, it has ended, or its account may not enter. */
-    @Transactional
+    /** The account that a token works for; empty if there is no such token, it has ended, or its account may not enter. That it was used
+     * is noted by the way: nobody waits for that, and it is not worth a force to the disk. */
+    @Transactional(readOnly = true)
     public Optional<Account> account(String text) {
         if (!text.startsWith(PREFIX)) {
             return Optional.empty();

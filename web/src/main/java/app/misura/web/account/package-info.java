@@ -1,5 +1,5 @@
 /**
- * Who works here, what may they do, and what do programs sign in with? Uses id.
+ * Who works here, what may they do, and what do programs sign in with? Uses store and id.
  */
 @NullMarked
 package app.misura.web.account;

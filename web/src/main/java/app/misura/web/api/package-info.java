@@ -1,5 +1,5 @@
 /**
- * How do programs ask, and what are they answered? The documented interface. Uses order, reading, client, id and
+ * How do programs ask, and what are they answered? The documented interface. Uses order, reading, client, store, id and
  * problem.
  */
 @NullMarked

@@ -1,5 +1,5 @@
 /**
- * What does a workroom look like that is at work? A made-up one, for trying out. Uses order, reading, client and
+ * What does a workroom look like that is at work? A made-up one, for trying out. Uses order, reading, client, house and
  * account.
  */
 @NullMarked

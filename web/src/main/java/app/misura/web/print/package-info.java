@@ -1,5 +1,5 @@
 /**
- * What hangs on a nail? Forms, cut sheets, patterns. Uses order, reading, client, cutting, account, id and ui.
+ * What hangs on a nail? Forms, cut sheets, patterns. Uses order, reading, client, cutting, account, house, id and ui.
  */
 @NullMarked
 package app.misura.web.print;

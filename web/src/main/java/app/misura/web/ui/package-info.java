@@ -1,6 +1,6 @@
 /**
- * What do all pages share? Texts, numbers and drawings for the templates, and what a page has already. Uses account
- * and id.
+ * What do all pages share? Texts, numbers and drawings for the templates, and what a page has already. Uses account,
+ * house, id and problem.
  */
 @NullMarked
 package app.misura.web.ui;

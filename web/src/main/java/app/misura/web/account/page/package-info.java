@@ -1,5 +1,5 @@
 /**
- * Where does somebody look after their own account? Uses account, door and ui.
+ * Where does somebody look after their own account? Uses account, door and id.
  */
 @NullMarked
 package app.misura.web.account.page;

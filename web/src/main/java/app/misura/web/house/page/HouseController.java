@@ -8,6 +8,7 @@ import app.misura.web.client.Clients;
 import app.misura.web.door.Door;
 import app.misura.web.house.House;
 import app.misura.web.store.Backups;
+import app.misura.web.store.Compacting;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -39,16 +40,25 @@ class HouseController {
     private final House house;
     private final Door door;
     private final Backups backups;
+    private final Compacting compacting;
     private final Clients clients;
     private final Clock clock;
 
     HouseController(
-            Accounts accounts, Tokens tokens, House house, Door door, Backups backups, Clients clients, Clock clock) {
+            Accounts accounts,
+            Tokens tokens,
+            House house,
+            Door door,
+            Backups backups,
+            Compacting compacting,
+            Clients clients,
+            Clock clock) {
         this.accounts = accounts;
         this.tokens = tokens;
         this.house = house;
         this.door = door;
         this.backups = backups;
+        this.compacting = compacting;
         this.clients = clients;
         this.clock = clock;
     }
@@ -85,6 +95,7 @@ class HouseController {
         Backups.Copies copies = backups.copies();
         Instant last = copies.last();
         model.addAttribute("copies", copies);
+        model.addAttribute("notDeleted", compacting.failure());
         model.addAttribute("lastCopy", last == null ? "none yet" : when(last));
         model.addAttribute(
                 "due",

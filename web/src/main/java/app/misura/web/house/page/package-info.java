@@ -1,6 +1,6 @@
 /**
- * Where does the owner look after the house: what is usual, who works here, what programs sign in with, what happened at the
- * door? Uses house, account, door and ui.
+ * Where does the owner look after the house: what is usual, who works here, what programs sign in with, what happened at
+ * the door? Uses house, account, client, door, store, id and ui.
  */
 @NullMarked
 package app.misura.web.house.page;
