@@ -106,7 +106,7 @@ public final class Visitor {
                     answer.headers().map().entrySet().stream()
                             .collect(Collectors.toMap(
                                     e -> e.getKey().toLowerCase(java.util.Locale.ROOT),
-                                    e -> e.getValue().get(0))));
+                                    e -> String.join("; ", e.getValue()))));
         } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }
