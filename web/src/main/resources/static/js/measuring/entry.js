@@ -50,6 +50,15 @@ function withFraction(text, key) {
   return [whole, eighths ? eighths + "/" + parts : ""].filter((each) => each).join(" ");
 }
 
+/* A word behind what is typed, or away again. */
+onClick("data-word", (button) => {
+  typing();
+  const { word } = button.dataset;
+  const text = $("entry").value.trim();
+  type(text.endsWith(word) ? text.slice(0, -word.length).trim() : (text + " " + word).trim());
+  $("entry").focus();
+});
+
 export function say(text) {
   const status = one("#measure [role=status]");
   if (status) status.textContent = text;

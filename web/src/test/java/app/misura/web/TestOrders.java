@@ -70,7 +70,7 @@ public final class TestOrders {
         return order(
                 "o" + name,
                 client,
-                new About(1, "trousers", stage, TODAY.plusDays(neededIn), "", NOW),
+                new About(1, "trousers", stage, TODAY.plusDays(neededIn), List.of(), "", NOW),
                 new Sheet(form, client.wearer(), Map.of(), List.of()),
                 new Taken(stored, marks, Passes.NONE, List.of(), Map.of()));
     }

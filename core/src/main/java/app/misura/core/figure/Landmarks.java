@@ -50,6 +50,7 @@ final class Landmarks {
             case "elbow" -> arm(side, .57, 1);
             case "foreArmO" -> arm(side, .76, 1);
             case "wrist" -> arm(side, .99, 1);
+            case "heel" -> body(g * b.leg(side, "ankle").cx(), b.level("heel"), -.2 * b.footLength());
             case "heelBack" -> ground(g * b.leg(side, "ankle").cx(), -.279 * b.footLength());
             case "toe" -> ground(g * b.leg(side, "ankle").cx(), .721 * b.footLength());
             case "crown" -> body(0, b.height(), .3 * k);

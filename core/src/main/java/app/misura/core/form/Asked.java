@@ -6,16 +6,50 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Makes of a form what an order with certain answers has of it. */
 record Asked(OrderForm form, Map<String, String> answers) {
     /** The question whose answer is the side: right, left or both. */
     static final String SIDES = "sides";
 
-    /** Sides said, sums that hang on another answer gone. */
+    /** Sides said, of two lines with one label the one that is asked, sums that hang on another answer gone. */
     OrderForm made() {
+        return new Asked(one(), answers).saidFor();
+    }
+
+    /**
+     * Of lines that stand under one label for different answers, the one that these answers ask for; it stands for all of
+     * them, so the question that chose it is gone from it.
+     */
+    private OrderForm one() {
+        Map<String, List<Step>> lines = form.steps().stream()
+                .collect(Collectors.groupingBy(Step::label, LinkedHashMap::new, Collectors.toList()));
+        if (lines.values().stream().allMatch(l -> l.size() == 1)) {
+            return form;
+        }
+        return form.withParts(form.parts().stream()
+                .map(p -> p.with(p.steps().stream()
+                        .flatMap(s -> {
+                            List<Step> same = lines.getOrDefault(s.label(), List.of());
+                            return same.size() == 1 ? Stream.of(s) : chosen(s, same).stream();
+                        })
+                        .toList()))
+                .toList());
+    }
+
+    private Optional<Step> chosen(Step step, List<Step> same) {
+        String question = Variants.question(same).orElseThrow();
+        return Objects.equals(step.onlyIf().get(question), answers.get(question))
+                ? Optional.of(step.withoutQuestion(question))
+                : Optional.empty();
+    }
+
+    private OrderForm saidFor() {
         Set<String> sided = form.steps().stream()
                 .filter(s -> s.side() == StepSide.ASKED)
                 .map(Step::label)
@@ -34,7 +68,7 @@ record Asked(OrderForm form, Map<String, String> answers) {
 
     /** Only the sides said, every sum kept with what it hangs on. */
     OrderForm sided() {
-        return form.withSteps(s -> s.side() == StepSide.ASKED ? s.withSide(side()) : s);
+        return one().withSteps(s -> s.side() == StepSide.ASKED ? s.withSide(side()) : s);
     }
 
     private boolean isMet(Map<String, String> onlyIf) {

@@ -30,6 +30,21 @@ public record Closure(
         return new Closure(otherId, otherName, values, constant, tolerance, onlyIf);
     }
 
+    /** The same sum whatever the answer to one question is. */
+    Closure withoutQuestion(String option) {
+        return onlyIf.containsKey(option)
+                ? new Closure(
+                        id,
+                        name,
+                        terms,
+                        constant,
+                        tolerance,
+                        onlyIf.entrySet().stream()
+                                .filter(e -> !e.getKey().equals(option))
+                                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)))
+                : this;
+    }
+
     /** Whether a step takes part, with any of its values. */
     public boolean concerns(String label) {
         return members().stream().anyMatch(m -> m.isOf(label));

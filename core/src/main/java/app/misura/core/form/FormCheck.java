@@ -6,19 +6,19 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Cross-checks a form that was read. */
 record FormCheck(OrderForm form, List<String> faults) {
     private static final int LONGEST_NAME = 20;
 
     void check() {
-        Set<String> labels = new HashSet<>();
-        for (Step step : form.steps()) {
-            if (!labels.add(step.label())) {
-                faults.add("label " + step.label() + " is there twice");
+        form.steps().forEach(this::step);
+        form.steps().stream().collect(Collectors.groupingBy(Step::label)).forEach((label, same) -> {
+            if (same.size() > 1 && Variants.question(same).isEmpty()) {
+                faults.add("label " + label + " is there twice");
             }
-            step(step);
-        }
+        });
         Set<String> ids = new HashSet<>();
         for (Closure closure : form.closures()) {
             if (!ids.add(closure.id())) {

@@ -4,8 +4,10 @@ import app.misura.core.length.Increment;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * The numbered steps, in working order, that one garment asks for. Immutable; an order keeps the version it began with.
  *
  * @param unit the unit the form is shipped in; {@link #in} gives its other version
- * @param selectionOf the form whose steps and labels this is a selection of, or null
+ * @param whole the form whose steps and labels this is a selection of, in the same unit; null where it is whole itself
  * @param sigmaFactor how much wider a reading scatters than a careful measurer's (1.5 with untrained people)
  * @param cuts whether a garment may be cut from it
  */
@@ -28,7 +30,7 @@ public record OrderForm(
         String title,
         Unit unit,
         Increment increment,
-        @Nullable String selectionOf,
+        @Nullable OrderForm whole,
         double sigmaFactor,
         boolean cuts,
         List<Part> parts,
@@ -43,6 +45,11 @@ public record OrderForm(
         orders = List.copyOf(orders);
         levels = List.copyOf(levels);
         options = List.copyOf(options);
+    }
+
+    /** The id of the form this is a selection of; null where it is whole itself. */
+    public @Nullable String selectionOf() {
+        return whole == null ? null : whole.id;
     }
 
     public List<Step> steps() {
@@ -131,19 +138,7 @@ public record OrderForm(
 
     private OrderForm copy(List<Part> other, List<Closure> sums, List<OrderCheck> checks, List<LevelCheck> heights) {
         return new OrderForm(
-                id,
-                version,
-                title,
-                unit,
-                increment,
-                selectionOf,
-                sigmaFactor,
-                cuts,
-                other,
-                sums,
-                checks,
-                heights,
-                options);
+                id, version, title, unit, increment, whole, sigmaFactor, cuts, other, sums, checks, heights, options);
     }
 
     public List<Closure> closuresOf(String label) {
@@ -166,7 +161,7 @@ public record OrderForm(
                 title,
                 wanted,
                 increment.in(wanted),
-                selectionOf,
+                whole == null ? null : whole.in(wanted),
                 sigmaFactor,
                 cuts,
                 turned,
@@ -216,6 +211,105 @@ public record OrderForm(
             }
         }
         return withParts(kept).with(List.of(), List.of(), List.of()).withSums(closures, orders, levels);
+    }
+
+    /** What readings say of who took them, where the form is for hands that were never taught; empty where it is not. */
+    public Optional<String> untrainedAid() {
+        return sigmaFactor > 1 ? Optional.of(cuts ? "helper" : "alone") : Optional.empty();
+    }
+
+    /** Steps of the whole form that a selection leaves out, in working order; none where the form is whole itself. */
+    public List<Step> addable() {
+        if (whole == null) {
+            return List.of();
+        }
+        return whole.steps().stream().filter(s -> find(s.label()).isEmpty()).toList();
+    }
+
+    /**
+     * The same selection with these steps of its whole form too, each with the marks it needs, at its place in the working
+     * order; sums and checks that have all their values now come along. Labels that the whole form does not have are passed
+     * over. Before an order's answers are known: see {@link #asAsked}.
+     */
+    public OrderForm adding(Collection<String> labels) {
+        Set<String> more = new LinkedHashSet<>();
+        addable().stream().filter(s -> labels.contains(s.label())).forEach(s -> {
+            more.add(s.label());
+            more.addAll(s.needs());
+        });
+        if (whole == null || more.isEmpty()) {
+            return this;
+        }
+        Set<String> all = new LinkedHashSet<>(more);
+        steps().forEach(s -> all.add(s.label()));
+        Set<String> asked = options.stream().map(Option::id).collect(Collectors.toSet());
+        OrderForm chosen = whole.withoutQuestions(whole.options.stream()
+                        .map(Option::id)
+                        .filter(id -> !asked.contains(id))
+                        .toList())
+                .select(
+                        all,
+                        s -> steps().stream()
+                                .filter(own -> own.isVariantOf(s))
+                                .map(own -> own.withNeeds(s.needs()))
+                                .findFirst()
+                                .orElse(s));
+        List<Part> own = parts.stream()
+                .filter(p ->
+                        p.steps().stream().noneMatch(s -> chosen.find(s.label()).isPresent()))
+                .toList();
+        List<Part> together = new ArrayList<>(chosen.parts);
+        together.addAll(own);
+        return new OrderForm(
+                id,
+                version,
+                title,
+                unit,
+                increment,
+                whole,
+                sigmaFactor,
+                cuts,
+                together,
+                chosen.closures,
+                chosen.orders,
+                chosen.levels,
+                options);
+    }
+
+    /** The same form that does not ask these questions: what hangs on one of them is as the usual answer has it. */
+    OrderForm withoutQuestions(Collection<String> ids) {
+        OrderForm left = this;
+        for (Option gone : options.stream().filter(o -> ids.contains(o.id())).toList()) {
+            left = left.without(gone);
+        }
+        return left;
+    }
+
+    private OrderForm without(Option gone) {
+        List<Part> kept = parts.stream()
+                .map(p -> p.with(p.steps().stream()
+                        .filter(s -> gone.isUsualOf(s.onlyIf()))
+                        .map(s -> s.withoutQuestion(gone.id()))
+                        .toList()))
+                .toList();
+        List<Closure> sums = closures.stream()
+                .filter(c -> gone.isUsualOf(c.onlyIf()))
+                .map(c -> c.withoutQuestion(gone.id()))
+                .toList();
+        return new OrderForm(
+                id,
+                version,
+                title,
+                unit,
+                increment,
+                whole,
+                sigmaFactor,
+                cuts,
+                kept,
+                sums,
+                orders,
+                levels,
+                options.stream().filter(o -> o != gone).toList());
     }
 
     /** With those of the sums and checks whose values this form has. */

@@ -38,66 +38,6 @@ public final class OrderFormReader {
         this.catalogue = catalogue;
     }
 
-    record FormDoc(
-            String id,
-            int version,
-            String title,
-            String unit,
-            String increment,
-            @Nullable Map<String, PartDoc> parts,
-            @Nullable List<ClosureDoc> closures,
-            @Nullable List<OrderDoc> orders,
-            @Nullable List<LevelDoc> levels,
-            @Nullable List<OptionDoc> options,
-            @Nullable String selectionOf,
-            @Nullable List<String> select,
-            @Nullable List<String> withoutOptions,
-            @Nullable Map<String, String> sides,
-            @Nullable Double sigmaFactor,
-            @Nullable Boolean cuts) {}
-
-    record PartDoc(
-            String title,
-            String place,
-            @Nullable String gate,
-            @Nullable Boolean heldByClient,
-            List<StepDoc> steps) {}
-
-    record StepDoc(
-            String label,
-            String name,
-            @Nullable String measure,
-            @Nullable List<String> needs,
-            @Nullable String side,
-            @Nullable Map<String, String> condition,
-            @Nullable String at,
-            @Nullable String play,
-            @Nullable String settle,
-            @Nullable String within,
-            @Nullable String uneven,
-            @Nullable Boolean critical,
-            @Nullable Map<String, String> onlyIf,
-            @Nullable String derived,
-            String how,
-            String place,
-            String brief,
-            @Nullable String mind) {}
-
-    record ClosureDoc(
-            String id,
-            String name,
-            String sum,
-            @Nullable String constant,
-            String tolerance,
-            @Nullable Map<String, String> onlyIf) {}
-
-    record OrderDoc(
-            String id, String more, String less, @Nullable String within, String reason) {}
-
-    record LevelDoc(String id, String name, List<String> members, String within) {}
-
-    record OptionDoc(String id, String title, List<String> choices, String usual) {}
-
     /**
      * Reads one form.
      *
@@ -105,7 +45,7 @@ public final class OrderFormReader {
      * @throws IllegalArgumentException listing every fault
      */
     public OrderForm read(String yaml, Map<String, OrderForm> known) {
-        FormDoc doc = Shipped.parse(yaml, "form", FormDoc.class);
+        FormText.FormDoc doc = Shipped.parse(yaml, "form", FormText.FormDoc.class);
         OrderForm form = doc.selectionOf() == null ? whole(doc) : selection(doc, known);
         new FormCheck(form, faults).check();
         refuse(doc.id());
@@ -147,7 +87,7 @@ public final class OrderFormReader {
         }
     }
 
-    private OrderForm selection(FormDoc doc, Map<String, OrderForm> known) {
+    private OrderForm selection(FormText.FormDoc doc, Map<String, OrderForm> known) {
         OrderForm base = known.get(doc.selectionOf());
         if (base == null) {
             faults.add("selects from " + doc.selectionOf() + ", which is not among " + known.keySet());
@@ -160,45 +100,66 @@ public final class OrderFormReader {
         if (!missing.isEmpty()) {
             faults.add(parent.id() + " has no step " + missing);
         }
-        Map<String, StepSide> sides = new LinkedHashMap<>();
-        if (doc.sides() != null) {
-            doc.sides()
-                    .forEach((label, side) ->
-                            sides.put(label, read(label, () -> word(StepSide.class, side), StepSide.NONE)));
-        }
-        OrderForm chosen = parent.select(labels, s -> {
-            StepSide side = sides.get(s.label());
-            return side == null ? s : s.withSide(side);
+        Map<String, FormText.ChangeDoc> changes = new LinkedHashMap<>();
+        orEmpty(doc.sides())
+                .forEach((label, side) ->
+                        changes.put(label, new FormText.ChangeDoc(side, null, null, null, null, null, null)));
+        changes.putAll(orEmpty(doc.change()));
+        changes.keySet().stream()
+                .filter(label -> !labels.contains(label))
+                .forEach(label -> faults.add("changes " + label + ", which it does not select"));
+        List<String> without = orEmpty(doc.withoutOptions());
+        OrderForm chosen = parent.withoutQuestions(without).select(labels, s -> {
+            FormText.ChangeDoc change = changes.get(s.label());
+            return change == null ? s : changed(s, change, parent.unit());
         });
         Unit unit = parent.unit();
         List<Part> parts = new ArrayList<>(chosen.parts());
         if (doc.parts() != null) {
             doc.parts().forEach((letter, part) -> parts.add(part(letter, part, unit)));
         }
-        List<String> without = orEmpty(doc.withoutOptions());
         return new OrderForm(
                 doc.id(),
                 doc.version(),
                 doc.title(),
                 unit,
                 read("increment", () -> Increment.of(doc.increment(), unit), parent.increment()),
-                parent.id(),
+                parent,
                 doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
                 doc.cuts() == null || doc.cuts(),
                 parts,
                 chosen.closures(),
                 chosen.orders(),
                 chosen.levels(),
-                chosen.options().stream().filter(o -> !without.contains(o.id())).toList());
+                chosen.options());
     }
 
-    private OrderForm whole(FormDoc doc) {
+    private Step changed(Step step, FormText.ChangeDoc change, Unit unit) {
+        String label = step.label();
+        Step.Prompt said = step.prompt();
+        Step changed = step.withPrompt(new Step.Prompt(
+                change.how() == null ? said.how() : change.how(),
+                change.place() == null ? said.place() : change.place(),
+                change.brief() == null ? said.brief() : change.brief(),
+                change.mind() == null ? said.mind() : change.mind()));
+        if (change.side() != null) {
+            changed = changed.withSide(read(label, change.side(), w -> word(StepSide.class, w), StepSide.NONE));
+        }
+        if (change.settle() != null) {
+            changed = changed.withSettle(
+                    read(label, change.settle(), w -> word(Settle.class, w), Settle.SINGLE),
+                    change.within() == null ? Length.ZERO : length(label, change.within(), unit));
+        }
+        return changed;
+    }
+
+    private OrderForm whole(FormText.FormDoc doc) {
         Unit unit = read("unit", () -> Unit.parse(doc.unit()), Unit.CM);
         List<Part> parts = new ArrayList<>();
-        Map<String, PartDoc> partDocs = doc.parts() == null ? Map.of() : doc.parts();
+        Map<String, FormText.PartDoc> partDocs = doc.parts() == null ? Map.of() : doc.parts();
         partDocs.forEach((letter, part) -> parts.add(part(letter, part, unit)));
         List<Option> options = new ArrayList<>();
-        for (OptionDoc o : orEmpty(doc.options())) {
+        for (FormText.OptionDoc o : orEmpty(doc.options())) {
             read("option " + o.id(), () -> options.add(new Option(o.id(), o.title(), o.choices(), o.usual())), false);
         }
         OrderForm bare = new OrderForm(
@@ -218,7 +179,7 @@ public final class OrderFormReader {
         return bare.with(closures(doc, bare), orders(doc, bare), levels(doc, unit));
     }
 
-    private Part part(String letter, PartDoc part, Unit unit) {
+    private Part part(String letter, FormText.PartDoc part, Unit unit) {
         return new Part(
                 letter,
                 part.title(),
@@ -228,7 +189,7 @@ public final class OrderFormReader {
                 part.steps().stream().map(s -> step(letter, s, unit)).toList());
     }
 
-    private Step step(String letter, StepDoc s, Unit unit) {
+    private Step step(String letter, FormText.StepDoc s, Unit unit) {
         String label = s.label();
         Measure measure = measure(label, s.measure());
         return new Step(
@@ -254,9 +215,9 @@ public final class OrderFormReader {
         return Play.named(word).orElseThrow(() -> new IllegalArgumentException("no play is called " + word));
     }
 
-    private List<Closure> closures(FormDoc doc, OrderForm form) {
+    private List<Closure> closures(FormText.FormDoc doc, OrderForm form) {
         List<Closure> closures = new ArrayList<>();
-        for (ClosureDoc c : orEmpty(doc.closures())) {
+        for (FormText.ClosureDoc c : orEmpty(doc.closures())) {
             Length constant =
                     c.constant() == null ? Length.ZERO : length("closure " + c.id(), c.constant(), form.unit());
             Length tolerance = length("closure " + c.id(), c.tolerance(), form.unit());
@@ -267,9 +228,9 @@ public final class OrderFormReader {
         return closures;
     }
 
-    private List<OrderCheck> orders(FormDoc doc, OrderForm form) {
+    private List<OrderCheck> orders(FormText.FormDoc doc, OrderForm form) {
         List<OrderCheck> orders = new ArrayList<>();
-        for (OrderDoc o : orEmpty(doc.orders())) {
+        for (FormText.OrderDoc o : orEmpty(doc.orders())) {
             Optional<StepSum> more = values(o.id(), o.more(), form);
             Optional<StepSum> less = values(o.id(), o.less(), form);
             if (more.isPresent() && less.isPresent()) {
@@ -280,7 +241,7 @@ public final class OrderFormReader {
         return orders;
     }
 
-    private List<LevelCheck> levels(FormDoc doc, Unit unit) {
+    private List<LevelCheck> levels(FormText.FormDoc doc, Unit unit) {
         return orEmpty(doc.levels()).stream()
                 .map(l -> new LevelCheck(
                         l.id(),
@@ -324,6 +285,10 @@ public final class OrderFormReader {
         }
         throw new IllegalArgumentException(
                 of.getSimpleName().toLowerCase(Locale.ROOT) + " must be one of " + words + ", not " + written);
+    }
+
+    private static <K, V> Map<K, V> orEmpty(@Nullable Map<K, V> map) {
+        return map == null ? Map.of() : map;
     }
 
     private static <T> List<T> orEmpty(@Nullable List<T> list) {

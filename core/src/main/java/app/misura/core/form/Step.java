@@ -59,30 +59,59 @@ public record Step(
         onlyIf = Collections.unmodifiableMap(new LinkedHashMap<>(onlyIf));
     }
 
+    /** Whether it is the same line of a form, for the same answers. */
+    boolean isVariantOf(Step other) {
+        return label.equals(other.label) && onlyIf.equals(other.onlyIf);
+    }
+
+    /** The same step asked for whatever the answer to one question is. */
+    Step withoutQuestion(String option) {
+        Map<String, String> left = new LinkedHashMap<>(onlyIf);
+        left.remove(option);
+        return copy(needs, side, settle, within, uneven, left, prompt);
+    }
+
+    /** The same step settled by another rule. @param nearness how near two tries must come that are to agree */
+    Step withSettle(Settle other, Length nearness) {
+        return copy(needs, side, other, nearness, uneven, onlyIf, prompt);
+    }
+
+    /** The same step in other words. */
+    Step withPrompt(Prompt other) {
+        return copy(needs, side, settle, within, uneven, onlyIf, other);
+    }
+
     /** The same step taken on another side. */
     Step withSide(StepSide other) {
-        return copy(needs, other, within, uneven);
+        return copy(needs, other, settle, within, uneven, onlyIf, prompt);
     }
 
     /** The same step with another nearness of tries that agree. */
     Step withWithin(Length other) {
-        return copy(needs, side, other, uneven);
+        return copy(needs, side, settle, other, uneven, onlyIf, prompt);
     }
 
     /** The same step whose sides are asked about from another difference on. */
     Step withUneven(Length other) {
-        return copy(needs, side, within, other);
+        return copy(needs, side, settle, within, other, onlyIf, prompt);
     }
 
     /** The same step on a form that has only some of the marks. */
     Step withNeeds(List<String> other) {
-        return copy(other, side, within, uneven);
+        return copy(other, side, settle, within, uneven, onlyIf, prompt);
     }
 
-    private Step copy(List<String> marks, StepSide taken, Length nearness, @Nullable Length apart) {
+    private Step copy(
+            List<String> marks,
+            StepSide taken,
+            Settle rule,
+            Length nearness,
+            @Nullable Length apart,
+            Map<String, String> asked,
+            Prompt said) {
         return new Step(
-                label, part, name, measure, marks, taken, condition, at, play, settle, nearness, apart, critical,
-                onlyIf, derived, prompt);
+                label, part, name, measure, marks, taken, condition, at, play, rule, nearness, apart, critical, asked,
+                derived, said);
     }
 
     public boolean isMark() {

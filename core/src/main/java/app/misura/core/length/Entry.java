@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * What a person typed for a length, understood or refused; the text is kept either way.
  *
  * <pre>
- * entry    = "none" | "=none" | "0" | sum
+ * entry    = "none" | "=none" | "0" | sum [" round"]                          42 round: the whole of what has a flat width
  * sum      = term { "+" term }            at most six terms:  140+23   19+0.8
  * term     = number | number "x" "2" | "2" "x" number        18x2   2x18
  * number   = decimal                      41.5   41,5   .5   41
@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * <p>{@code parse(LengthText.exact(x, unit), unit)} understands {@code x}.
  */
 public sealed interface Entry {
+    /** Says of a length that it goes all the way round. */
+    String ROUND = "round";
+
     int LONGEST_CM = 1000;
     int LONGEST_TEXT = 60;
 
@@ -33,9 +36,9 @@ public sealed interface Entry {
 
     /** A length. {@code stated} is the unit that was typed with it, where one was. */
     record Understood(String text, Length length, @Nullable Unit stated) implements Entry {
-        /** Whether it was said as twice a half: of a flat width, that is the whole round. */
-        public boolean isDoubled() {
-            return text.strip().matches("(?i)([^+]+[x×*]\\s*2|2\\s*[x×*][^+]+)");
+        /** Whether it was said as twice a half, or as round: of a flat width, that is the whole. */
+        public boolean isRound() {
+            return text.strip().matches("(?i)([^+]+[x×*]\\s*2|2\\s*[x×*][^+]+|.*" + ROUND + ")");
         }
     }
 
@@ -108,6 +111,9 @@ final class EntryParser {
         }
         if (text.equals("none") || text.equals("=none") || text.matches("0+(?:[.,]0+)?")) {
             return new Entry.None(raw);
+        }
+        if (text.endsWith(Entry.ROUND)) {
+            text = text.substring(0, text.length() - Entry.ROUND.length()).trim();
         }
         if (text.startsWith("-")) {
             throw new Refusal("A length is not negative", text.substring(1).trim());

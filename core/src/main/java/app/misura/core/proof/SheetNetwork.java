@@ -8,6 +8,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Kind;
 import app.misura.core.measure.Side;
+import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -25,6 +26,9 @@ public final class SheetNetwork {
 
     /** How much left and right of one body differ in a girth or an elementary length: standard deviation, cm. House default. */
     private static final double LEFT_RIGHT_CM = 0.6;
+
+    /** What a reading scatters more that nobody trained took. House default; forms for such people say it too. */
+    private static final double UNTRAINED = 1.5;
 
     private SheetNetwork() {}
 
@@ -82,9 +86,15 @@ public final class SheetNetwork {
                 sheet.form().increment().step().to(sheet.unit()));
     }
 
-    /** Standard deviation of one settled value in cm: the catalogue's, wider where the client holds the tape. */
+    /**
+     * Standard deviation of one settled value in cm: the catalogue's, wider where the client holds the tape, and where who
+     * took it was never taught, whatever form it stands on now.
+     */
     public static double sdCm(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
-        double sd = slot.step().taken().sdCm() * sheet.form().sigmaFactor();
+        double scatter = settled != null && settled.made().stream().anyMatch(Reading::isUntrained)
+                ? Math.max(UNTRAINED, sheet.form().sigmaFactor())
+                : sheet.form().sigmaFactor();
+        double sd = slot.step().taken().sdCm() * scatter;
         if (sheet.form().partOf(slot.step()).heldByClient()) {
             sd *= SELF_HELD;
         }

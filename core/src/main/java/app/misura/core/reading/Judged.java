@@ -59,7 +59,7 @@ public sealed interface Judged {
     }
 
     private static Length meant(Entry.Understood entry, Step step) {
-        return step.taken().isFlatWidth() && entry.isDoubled()
+        return step.taken().isFlatWidth() && entry.isRound()
                 ? new Length(entry.length().nanometres() / 2)
                 : entry.length();
     }

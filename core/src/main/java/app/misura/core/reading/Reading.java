@@ -4,6 +4,7 @@ import app.misura.core.length.Length;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import java.time.Instant;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param text what was written, in the sheet's unit
  * @param length what it means, on the form's increment; null says "none wanted"
  * @param play how tight the tape really lay
+ * @param aid what helped: a ruler, a mirror; {@code alone} or {@code helper} before it where nobody trained took it
  * @param struck null while it counts
  */
 public record Reading(
@@ -26,6 +28,14 @@ public record Reading(
         String by,
         @Nullable String aid,
         @Nullable Strike struck) {
+
+    /** Begins the aid of a reading that was taken by an untrained hand: alone, or by a helper at home. */
+    private static final Pattern UNTRAINED = Pattern.compile("(alone|helper)\\b.*");
+
+    /** Whether somebody took it who was never taught: such readings scatter more. */
+    public boolean isUntrained() {
+        return aid != null && UNTRAINED.matcher(aid).matches();
+    }
 
     public boolean counts() {
         return struck == null;

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One client's readings on one order form, in the unit they were written in.
  *
- * @param form the form in that unit
+ * @param form the form in that unit; a selection has, besides, each step of its whole form that something was read at
  * @param answers the options as answered; the usual answer stands where there is none
  * @param readings in the order they were taken, struck ones among them
  * @param leftOut what will not be read, and why
@@ -26,6 +26,7 @@ public record Sheet(
         OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings, List<LeftOut> leftOut) {
 
     public Sheet {
+        form = form.adding(readings.stream().map(Reading::step).toList());
         answers = Map.copyOf(form.answers(answers));
         form = form.asAsked(answers);
         readings = List.copyOf(readings);

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
@@ -11,6 +12,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Catalogue;
+import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
 import app.misura.core.reading.Wearer;
@@ -206,11 +208,40 @@ class ProofTest {
 
     @Test
     void whatNothingChecksIsSaid() {
-        OrderForm form = OrderForms.shipped().get("trousers-tailored-helper");
+        OrderForm form =
+                OrderForms.shipped().find("trousers-tailored-helper", 1).orElseThrow();
         Sheet helper = Sheets.of(
                 form, Wearer.USUAL, "P3=171 D1=103 D2=58.5 D3=45 D9=58 U1=101.5 U2=87.5 U2=87.5 S1=77.5 S3=69.5");
         assertThat(Proof.of(helper).sentence().whole())
                 .isEqualTo("Nothing here contradicts itself. S1, S3 are checked by nothing.");
+    }
+
+    @Test
+    void aChairChecksTheHelpersLegs() {
+        OrderForm form = OrderForms.shipped().get("trousers-tailored-helper");
+        Proof proof = Proof.of(Sheets.of(
+                form,
+                Wearer.USUAL,
+                "P3=171 D1=103 D2=58.5 D3=45 D9=58 U1=101.5 U2=87.5 U2=87.5 S1=71.5 S1=71.5 S3=69.5 M1=25.5 W1=none"));
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
+        assertThat(proof.sentence().head()).isEqualTo("One of S1, M1 is wrong by about 6 cm.");
+    }
+
+    @Test
+    void anUntrainedHandScattersOnTheWholeFormToo() {
+        Sheet taught = Sheets.of(Sheets.AVERAGE);
+        List<Reading> alone = taught.readings().stream()
+                .map(r -> new Reading(
+                        r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), r.by(), "alone; mirror", null))
+                .toList();
+        Sheet untaught = new Sheet(taught.form(), taught.wearer(), taught.answers(), alone);
+        Sheet.Slot seat = taught.slots().stream()
+                .filter(s -> s.step().label().equals("U1"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(SheetNetwork.sdCm(untaught, seat, untaught.settled().get(seat.id())))
+                .isCloseTo(
+                        1.5 * SheetNetwork.sdCm(taught, seat, taught.settled().get(seat.id())), within(1e-9));
     }
 
     @Test

@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
@@ -183,9 +184,14 @@ class StoredApi {
                     List.of(new JsonFault("/readings", "at most " + ReadingJson.MOST + " readings are taken at once")));
         }
         JsonIn in = JsonIn.document(root, "readings/1");
-        ReadingJson reader = new ReadingJson(order.form(), order.client().wearer());
+        OrderForm form = orders.form(
+                order,
+                Stream.of("readings", "leftOut")
+                        .flatMap(list -> SheetJson.steps(root, list).stream())
+                        .toList());
+        ReadingJson reader = new ReadingJson(form, order.client().wearer());
         List<NewReading> wanted = in.list("readings", each -> reading(each, reader, who.getName()));
-        List<LeftOut> leftOut = in.list("leftOut", each -> LeftOutJson.read(each, order.form()));
+        List<LeftOut> leftOut = in.list("leftOut", each -> LeftOutJson.read(each, form));
         if (wanted.isEmpty() && leftOut.isEmpty()) {
             in.fault("readings", "must hold at least one reading");
         }

@@ -39,11 +39,11 @@ public class FormVersions implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        shipped.all().forEach(this::keep);
+        shipped.everyVersion().forEach(this::keep);
     }
 
     private void keep(OrderForm form) {
-        String document = shipped.source(form.id());
+        String document = shipped.source(form);
         String hash = Digest.of(document);
         String measures = Catalogue.source(form.steps().stream()
                 .filter(Step::takesReadings)

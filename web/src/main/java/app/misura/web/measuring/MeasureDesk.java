@@ -2,6 +2,7 @@ package app.misura.web.measuring;
 
 import app.misura.core.course.Course;
 import app.misura.core.course.Gate;
+import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.LengthText;
@@ -107,6 +108,7 @@ class MeasureDesk {
                 notice(order, course, visit),
                 said(order, course, visit.kept(), next),
                 finished(course),
+                whole(order.form()),
                 elsewhere(order, step, visit),
                 LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
                 desk.view(place.side(), visit.heard()),
@@ -144,6 +146,7 @@ class MeasureDesk {
                         "the gate: " + gate.questions().size() + " to clear"),
                 "",
                 "",
+                "",
                 LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
                 null,
                 view,
@@ -173,6 +176,10 @@ class MeasureDesk {
 
     private static String capital(String words) {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private static String whole(OrderForm form) {
+        return form.cuts() || form.whole() == null ? "" : form.whole().title();
     }
 
     /** What is to be said where nothing waits any more. */

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param notice what is to be noticed before the work goes on; null if nothing
  * @param said what is read aloud politely; empty if nothing
  * @param finished what is to be said once every step is taken; empty before
+ * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
  * @param elsewhere what another kept at this step since the page last looked; empty if nothing
  * @param seen how far the sheet had come as the page knows it
  * @param others who else is at which step, as the page knows it
@@ -24,6 +25,7 @@ record MeasureView(
         @Nullable Notice notice,
         String said,
         String finished,
+        String whole,
         String elsewhere,
         LadderView ladder,
         @Nullable StepView step,
@@ -59,6 +61,7 @@ record MeasureView(
      * @param fractions of an inch that have a key of their own; none on a centimetre form
      * @param missing the mark that must be set before; null if none is missing
      * @param out why its value is left out; empty where it is not
+     * @param flat whether it is a flat width, which may be said round
      * @param still the value to be confirmed since its mark has moved; empty if none is
      */
     record StepView(
@@ -85,7 +88,8 @@ record MeasureView(
             List<SumView> sums,
             @Nullable WayOut wayOut,
             String note,
-            List<PlayView> plays) {}
+            List<PlayView> plays,
+            boolean flat) {}
 
     /** What may lie under the tape. @param now whether it is expected to @param asked whether the form asks for it */
     record PlayView(String word, String said, boolean now, boolean asked) {}

@@ -81,7 +81,8 @@ final class StepDesk {
                 sums(),
                 wayOut(),
                 note(),
-                plays());
+                plays(),
+                step.takesReadings() && step.taken().isFlatWidth());
     }
 
     /** What may lie under the tape; nothing to choose where a tape has no play. */

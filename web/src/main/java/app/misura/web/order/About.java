@@ -3,13 +3,25 @@ package app.misura.web.order;
 import app.misura.core.life.Stage;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What an order is, beside its sheet.
  *
  * @param neededOn null where no day is set
+ * @param added steps of the whole form that its selection has besides
  * @param notes what whoever works on it should know; may be empty
  */
 public record About(
-        int number, String title, Stage stage, @Nullable LocalDate neededOn, String notes, Instant createdAt) {}
+        int number,
+        String title,
+        Stage stage,
+        @Nullable LocalDate neededOn,
+        List<String> added,
+        String notes,
+        Instant createdAt) {
+    public About {
+        added = List.copyOf(added);
+    }
+}

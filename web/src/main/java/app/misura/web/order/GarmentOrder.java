@@ -88,12 +88,13 @@ public record GarmentOrder(
     }
 
     /** What a proof is made of; of the order nothing else. */
-    private record Made(String id, Sheet sheet, Marks marks, Passes passes) {
+    private record Made(String id, List<String> added, Sheet sheet, Marks marks, Passes passes) {
         /** A form is told by its id, version and unit, and need not be looked through. */
         @Override
         public boolean equals(@Nullable Object other) {
             return other instanceof Made made
                     && id.equals(made.id)
+                    && added.equals(made.added)
                     && sheet.form().id().equals(made.sheet.form().id())
                     && sheet.form().version() == made.sheet.form().version()
                     && sheet.unit() == made.sheet.unit()
@@ -122,7 +123,7 @@ public record GarmentOrder(
     /** How far the measuring has come, with its proof. */
     public Course course() {
         return COURSES.get(
-                new Made(id, sheet, taken.marks(), taken.passes()),
+                new Made(id, about.added(), sheet, taken.marks(), taken.passes()),
                 () -> Course.of(Proof.of(sheet), taken.marks(), taken.passes()));
     }
 }

@@ -35,6 +35,9 @@ class OrderEntity {
     LocalDate queueOn;
 
     String notes;
+    /** Labels of the whole form that a selection has besides, with blanks between. */
+    String added;
+
     String options;
     String choices;
     Instant createdAt;
@@ -48,6 +51,7 @@ class OrderEntity {
     OrderEntity(String id) {
         this.id = id;
         this.notes = "";
+        this.added = "";
     }
 
     void stands(Stage at, LocalDate needed) {

@@ -1,15 +1,21 @@
 package app.misura.web.order;
 
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
+import app.misura.web.reading.Readings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -24,12 +30,14 @@ public class OrderLife {
     private final OrderRepository orders;
     private final StageMoveRepository moves;
     private final Orders all;
+    private final Readings readings;
     private final Clock clock;
 
-    OrderLife(OrderRepository orders, StageMoveRepository moves, Orders all, Clock clock) {
+    OrderLife(OrderRepository orders, StageMoveRepository moves, Orders all, Readings readings, Clock clock) {
         this.orders = orders;
         this.moves = moves;
         this.all = all;
+        this.readings = readings;
         this.clock = clock;
     }
 
@@ -57,6 +65,44 @@ public class OrderLife {
         entity.stands(entity.stage, change.neededOn());
         orders.saveAndFlush(entity);
         return all.get(orderId);
+    }
+
+    /**
+     * Asks these steps of the whole form too, beside those that its selection has; one that was read stays.
+     *
+     * @throws OptimisticLockingFailureException if somebody changed the order since that version
+     */
+    @Transactional
+    public void ask(String orderId, long version, List<String> steps) {
+        all.hold(orderId);
+        OrderEntity entity = at(orderId, version);
+        GarmentOrder order = all.get(orderId);
+        Set<String> known = order.form().whole() == null
+                ? Set.of()
+                : order.form().whole().steps().stream().map(Step::label).collect(Collectors.toSet());
+        entity.added = steps.stream().filter(known::contains).distinct().collect(Collectors.joining(" "));
+        orders.saveAndFlush(entity);
+    }
+
+    /**
+     * Goes on with the whole form of which the order has a selection: the labels are the same, so every reading stands at its
+     * step. Readings of hands that were never taught say so from then on, and scatter as they did.
+     *
+     * @throws OptimisticLockingFailureException if somebody changed the order since that version
+     * @throws NotThere if the order's form is whole already
+     */
+    @Transactional
+    public void goOnWithWholeForm(String orderId, long version) {
+        all.hold(orderId);
+        OrderEntity entity = at(orderId, version);
+        OrderForm form = all.get(orderId).form();
+        OrderForm whole = Optional.ofNullable(form.whole())
+                .orElseThrow(() -> new NotThere(form.title() + " is a whole form already."));
+        form.untrainedAid().ifPresent(aid -> readings.takenBy(orderId, aid));
+        entity.form = whole.id();
+        entity.formVersion = whole.version();
+        entity.added = "";
+        orders.saveAndFlush(entity);
     }
 
     /** @throws OptimisticLockingFailureException if somebody changed the order since that version */

@@ -110,7 +110,19 @@ public class Orders {
 
     /** The order with readings that were kept just now. */
     public GarmentOrder with(GarmentOrder order, Readings.Kept kept) {
-        return remembered.more(order, order.with(kept.readings()), kept.added());
+        boolean more = kept.readings().stream()
+                .anyMatch(r -> order.form().find(r.reading().step()).isEmpty());
+        return more ? get(order.id()) : remembered.more(order, order.with(kept.readings()), kept.added());
+    }
+
+    /** The form of an order with these steps of its whole form too, as the order's answers ask it. */
+    public OrderForm form(GarmentOrder order, Collection<String> labels) {
+        return forms.find(order.form().id(), order.form().version())
+                .orElseThrow(NotThere::order)
+                .in(order.form().unit())
+                .adding(order.about().added())
+                .adding(labels)
+                .asAsked(order.answers());
     }
 
     /** The first that wait at one of these stages, by the day they are needed. */
@@ -225,11 +237,12 @@ public class Orders {
         OrderForm form = forms.find(o.form, o.formVersion)
                 .orElseThrow(() -> new NotThere("Form " + o.form + " version " + o.formVersion + " is not known."))
                 .in(Unit.parse(o.unit));
+        List<String> added = o.added.isEmpty() ? List.of() : List.of(o.added.split(" "));
         return GarmentOrder.of(
                 o.id,
                 client,
-                new About(o.number, o.title, o.stage, o.neededOn, o.notes, o.createdAt),
-                new Sheet(form, client.wearer(), options(o.options), List.of()),
+                new About(o.number, o.title, o.stage, o.neededOn, added, o.notes, o.createdAt),
+                new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()),
                 taken,
                 o.choices,
                 o.version == null ? 0 : o.version);

@@ -30,6 +30,14 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
             nativeQuery = true)
     void seen(String orderId, LocalDate day);
 
+    /** Puts who took them before what helped, in the room there is for both. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query(
+            value = "update reading set aid = left(case when aid is null then :who else :who || '; ' || aid end, 60)"
+                    + " where order_id = :orderId",
+            nativeQuery = true)
+    void takenBy(String orderId, String who);
+
     @Query("select coalesce(max(r.position), 0) from ReadingEntity r where r.orderId = :orderId")
     int lastPosition(String orderId);
 }

@@ -180,6 +180,12 @@ public class Readings {
         return new Kept(kept, added);
     }
 
+    /** Says of every reading of an order, before what helped, who took it. */
+    @Transactional
+    public void takenBy(String orderId, String who) {
+        readings.takenBy(orderId, who);
+    }
+
     /** Strikes a reading of an order. Struck once, it stays as it was struck. */
     @Transactional
     public void strike(String orderId, String readingId, String reason, String by) {

@@ -10,7 +10,8 @@ import java.util.Optional;
 
 /** What a form will and will not do, said before it is chosen; counted from the form. */
 public record FormSaid(String title, String steps, String checks, String ends) {
-    public static FormSaid of(OrderForm form) {
+    public static FormSaid of(OrderForm written) {
+        OrderForm form = written.withUsualSides();
         long steps = form.steps().stream().filter(Step::takesReadings).count();
         return new FormSaid(form.title(), steps + " readings", checks(form, steps), ends(form));
     }
@@ -31,6 +32,10 @@ public record FormSaid(String title, String steps, String checks, String ends) {
 
     private static String ends(OrderForm form) {
         Optional<Garment> garment = Garments.shipped().of(form);
+        if (!form.cuts() && form.whole() != null) {
+            return "it is proved, and nothing is cut from it; what is read can go on into "
+                    + form.whole().title();
+        }
         if (!form.cuts() || garment.isEmpty()) {
             return "it is proved, and nothing is cut from it";
         }

@@ -99,11 +99,40 @@ class ApiTest extends TestHouse {
                         .get("selectionOf")
                         .stringValue())
                 .isEqualTo("trousers-tailored");
-        assertThat(api.get("/api/v1/forms/trousers-tailored?version=2").status())
+        assertThat(api.get("/api/v1/forms/trousers-tailored?version=2")
+                        .json()
+                        .get("options")
+                        .toString())
+                .contains("legs-to");
+        assertThat(api.get("/api/v1/forms/trousers-tailored?version=3").status())
                 .isEqualTo(404);
         assertThat(api.get("/api/v1/forms/none").status()).isEqualTo(404);
         assertThat(api.get("/api/v1/forms/trousers-tailored?version=x").status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void aSelectionTakesAReadingOfItsWholeForm() {
+        String body = """
+                {"misura":"sheet/1","form":"trousers-tailored-helper","version":1,"unit":"cm","readings":[
+                {"step":"D1","text":"103"},{"step":"S1","text":"77.5"},{"step":"M1","text":"25.5"}]}""";
+        JsonNode proof = api.post("/api/v1/proof", body).json();
+        assertThat(proof.get("settled").toString()).contains("body-rise");
+        assertThat(api.post("/api/v1/proof", body.replace("\"version\":1", "\"version\":7"))
+                        .json()
+                        .toString())
+                .contains("has version 1 and 2, not 7");
+        assertThat(api.post("/api/v1/proof", body.replace("\"M1\"", "\"M9\"")).status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void anOrderTakesAReadingOfItsWholeForm() {
+        String order = order("trousers-tailored-alone");
+        Api.Answer kept = api.post(
+                order + "/readings", "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"D1\",\"text\":\"103\"}]}");
+        assertThat(kept.status()).isEqualTo(201);
+        assertThat(api.get(order + "/readings").json().toString()).contains("outside-leg");
     }
 
     @Test
@@ -155,10 +184,10 @@ class ApiTest extends TestHouse {
                 .stringValue();
         String body = "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"U1\",\"text\":\"104.5\"},"
                 + reading.replace("@60", "a".repeat(61)) + "]}";
-        Api.Answer answer = api.post("/api/v1/orders/" + order + "/readings", body);
+        Api.Answer answer = api.post(order + "/readings", body);
         assertThat(answer.status()).as(answer.body()).isEqualTo(422);
         assertThat(paths(answer.json())).allMatch(p -> p.startsWith("/readings/1/"));
-        Api.Answer kept = api.get("/api/v1/orders/" + order + "/readings");
+        Api.Answer kept = api.get(order + "/readings");
         assertThat(kept.status()).isEqualTo(200);
         assertThat(kept.json().get("readings").size()).isZero();
     }
@@ -310,6 +339,10 @@ class ApiTest extends TestHouse {
     }
 
     private String order() {
+        return order("trousers-tailored");
+    }
+
+    private String order(String form) {
         String client = api.post(
                         "/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Test Person\",\"handedness\":\"left\"}")
                 .json()
@@ -317,8 +350,8 @@ class ApiTest extends TestHouse {
                 .stringValue();
         Api.Answer order = api.post(
                 "/api/v1/orders",
-                "{\"misura\":\"order/1\",\"client\":\"" + client
-                        + "\",\"form\":\"trousers-tailored\",\"version\":1,\"unit\":\"cm\",\"options\":{}}");
+                "{\"misura\":\"order/1\",\"client\":\"" + client + "\",\"form\":\"" + form
+                        + "\",\"version\":1,\"unit\":\"cm\",\"options\":{}}");
         assertThat(order.status()).isEqualTo(201);
         assertThat(order.header("Location"))
                 .isEqualTo("/api/v1/orders/" + order.json().get("id").stringValue());

@@ -44,25 +44,25 @@ class FormVersionsTest {
     void everyFormIsKeptOnceHoweverOftenTheHouseStarts() {
         start();
         start();
-        verify(repository, times(shipped.all().size())).saveAndFlush(any());
-        assertThat(rows).containsKey("trousers-tailored/1");
-        assertThat(rows.get("trousers-tailored/1").keptAt).isEqualTo(TestOrders.NOW);
+        verify(repository, times(shipped.everyVersion().size())).saveAndFlush(any());
+        assertThat(rows).containsKey("trousers-tailored/2");
+        assertThat(rows.get("trousers-tailored/2").keptAt).isEqualTo(TestOrders.NOW);
     }
 
     @Test
     void aFormThatChangedUnderItsVersionStopsTheHouse() {
         start();
-        rows.get("trousers-tailored/1").hash = "another";
+        rows.get("trousers-tailored/2").hash = "another";
         assertThatThrownBy(this::start)
-                .hasMessageContaining("trousers-tailored was changed, but is still version 1")
+                .hasMessageContaining("trousers-tailored was changed, but is still version 2")
                 .hasMessageContaining("Give it a new version");
     }
 
     @Test
     void anOldVersionIsReadAsItWas() {
         OrderForm now = shipped.get("trousers-tailored");
-        String text = shipped.source("trousers-tailored")
-                .replaceFirst("version: 1", "version: 0")
+        String text = shipped.source(now)
+                .replaceFirst("version: 2", "version: 0")
                 .replaceFirst("name: Outside leg", "name: Long outside leg");
         FormVersionEntity row = new FormVersionEntity(now, text, null, "h", TestOrders.NOW);
         row.id = "trousers-tailored/0";
@@ -78,7 +78,7 @@ class FormVersionsTest {
 
     @Test
     void whatShipsIsNotAskedOfTheDatabaseAndWhatNeverWasIsNot() {
-        assertThat(versions.find("trousers-tailored", 1)).contains(shipped.get("trousers-tailored"));
+        assertThat(versions.find("trousers-tailored", 2)).contains(shipped.get("trousers-tailored"));
         verify(repository, never()).findById(any());
         assertThat(versions.find("cloak", 1)).isEmpty();
         assertThat(versions.find("trousers-tailored", 99)).isEmpty();
@@ -91,23 +91,23 @@ class FormVersionsTest {
     @Test
     void aSheetIsProvedWithWhatWasKnownOfItsMeasuresThen() {
         start();
-        FormVersionEntity row = rows.get("trousers-tailored/1");
+        FormVersionEntity row = rows.get("trousers-tailored/2");
         assertThat(row.measures).contains("\ncrotch-loop,").doesNotContain("\nhead-girth,");
         double now = sdOfTheLoop(shipped.get("trousers-tailored"));
         row.measures = row.measures.replaceFirst("(?m)^(crotch-loop,.*),[0-9.]+,(\\d+),(\\d+),", "$1,9.5,$2,$3,");
         FormVersions later = new FormVersions(repository, shipped, TestOrders.CLOCK);
         later.run(new DefaultApplicationArguments());
-        assertThat(sdOfTheLoop(later.find("trousers-tailored", 1).orElseThrow()))
+        assertThat(sdOfTheLoop(later.find("trousers-tailored", 2).orElseThrow()))
                 .isEqualTo(9.5)
                 .isNotEqualTo(now);
-        assertThat(later.find("trousers-tailored-helper", 1)).contains(shipped.get("trousers-tailored-helper"));
+        assertThat(later.find("trousers-tailored-helper", 2)).contains(shipped.get("trousers-tailored-helper"));
     }
 
     @Test
     void aVersionThatWasKeptWithoutItsMeasuresGetsThem() {
         start();
-        rows.get("trousers-tailored/1").measures = null;
+        rows.get("trousers-tailored/2").measures = null;
         start();
-        assertThat(rows.get("trousers-tailored/1").measures).contains("outside-leg");
+        assertThat(rows.get("trousers-tailored/2").measures).contains("outside-leg");
     }
 }

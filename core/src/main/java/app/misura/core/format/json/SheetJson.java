@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -76,8 +77,10 @@ public final class SheetJson {
             in.list("leftOut", r -> r);
             return null;
         }
-        form.faults(options).forEach((id, message) -> in.object("options").fault(id, message));
-        OrderForm asked = form.asAsked(in.faults().isEmpty() ? options : Map.of());
+        form = form.adding(steps(root, "readings")).adding(steps(root, "leftOut"));
+        OrderForm full = form;
+        full.faults(options).forEach((id, message) -> in.object("options").fault(id, message));
+        OrderForm asked = full.asAsked(in.faults().isEmpty() ? options : Map.of());
         ReadingJson reader = new ReadingJson(asked, wearer);
         List<Reading> readings = in.list("readings", r -> {
             Reading reading = reader.read(r);
@@ -92,7 +95,15 @@ public final class SheetJson {
             }
             return read;
         });
-        return new Sheet(form, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut);
+        return new Sheet(full, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut);
+    }
+
+    /** The labels that the entries of a list name. */
+    public static List<String> steps(JsonNode root, String list) {
+        return root.path(list)
+                .valueStream()
+                .map(r -> r.path("step").asString(""))
+                .toList();
     }
 
     /** The form that {@code form}, {@code version} and {@code unit} name; null (and a fault) where there is none. */
@@ -100,24 +111,33 @@ public final class SheetJson {
         String id = in.text("form");
         Integer version = in.whole("version");
         String unit = in.textOrNull("unit");
-        Optional<OrderForm> form = forms.find(id);
-        if (form.isEmpty()) {
+        Optional<OrderForm> now = forms.find(id);
+        if (now.isEmpty()) {
             if (!id.isEmpty()) {
                 in.fault("form", "no form has the id " + (id.length() > 60 ? id.substring(0, 60) + "…" : id));
             }
             return null;
         }
-        if (version != null && version != form.get().version()) {
-            in.fault("version", id + " has version " + form.get().version() + ", not " + version);
+        Optional<OrderForm> asked = version == null ? now : forms.find(id, version);
+        if (asked.isEmpty()) {
+            in.fault("version", id + " has version " + versions(id, forms) + ", not " + version);
         }
+        OrderForm form = asked.orElse(now.get());
         if (unit == null) {
-            return form.get();
+            return form;
         }
         if (!unit.equals("cm") && !unit.equals("in")) {
             in.fault("unit", "must be cm or in");
-            return form.get();
+            return form;
         }
-        return form.get().in(Unit.parse(unit));
+        return form.in(Unit.parse(unit));
+    }
+
+    private static String versions(String id, OrderForms forms) {
+        return forms.everyVersion().stream()
+                .filter(f -> f.id().equals(id))
+                .map(f -> String.valueOf(f.version()))
+                .collect(Collectors.joining(" and "));
     }
 
     public static Wearer wearer(JsonIn in) {

@@ -11,6 +11,7 @@ import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.Crumb;
+import app.misura.web.ui.FormSaid;
 import app.misura.web.ui.Say;
 import app.misura.web.ui.Who;
 import jakarta.servlet.http.HttpServletResponse;
@@ -75,6 +76,9 @@ class OrderPageController {
                 order.course().taken() + " of " + order.course().steps().size() + " steps taken");
         model.addAttribute("moves", Move.of(standings.of(order)));
         model.addAttribute("answers", answers(order));
+        model.addAttribute("form", FormSaid.of(order.form()));
+        model.addAttribute("more", MoreSteps.of(order));
+        model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
         model.addAttribute(
                 "history", life.moves(order.id()).stream().map(this::line).toList());
         model.addAttribute(
