@@ -40,10 +40,11 @@ class PackageMapTest {
             Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry", "house")),
             Map.entry("figure", List.of("body", "measure", "geometry", "resource")),
             Map.entry("format.figure", List.of("format.markup", "figure", "body", "geometry")),
-            Map.entry("draft", List.of("geometry")),
+            Map.entry("draft", List.of("geometry", "length")),
             Map.entry("block", List.of("draft", "block.*")),
-            Map.entry("block.*", List.of("draft", "geometry")),
-            Map.entry("garment", List.of("form", "house", "formula", "measure", "draft", "block", "resource")),
+            Map.entry("block.*", List.of("draft", "geometry", "length")),
+            Map.entry(
+                    "garment", List.of("form", "house", "formula", "measure", "length", "draft", "block", "resource")),
             Map.entry(
                     "fit",
                     List.of("garment", "house", "proof", "reading", "measure", "form", "length", "formula", "adjust")),
@@ -56,6 +57,7 @@ class PackageMapTest {
                             "draft",
                             "block",
                             "geometry",
+                            "length",
                             "proof",
                             "reading",
                             "form",
@@ -64,7 +66,9 @@ class PackageMapTest {
                             "measure")),
             Map.entry("format.markup", List.of()),
             Map.entry("format.drawing", List.of("geometry")),
-            Map.entry("format.svg", List.of("format.drawing", "format.markup", "geometry", "cut", "draft", "resource")),
+            Map.entry(
+                    "format.svg",
+                    List.of("format.drawing", "format.markup", "geometry", "length", "cut", "draft", "resource")),
             Map.entry("format.pdf", List.of("format.drawing", "geometry")),
             Map.entry(
                     "format.ladder",

@@ -8,6 +8,7 @@ import app.misura.core.garment.ChoiceSheet;
 import app.misura.core.garment.Choices;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
+import app.misura.core.length.TapeWords;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -19,14 +20,9 @@ sealed interface CutLines {
 
     /** A line that would cross itself. @param seam whether the seam's allowance alone does it */
     record Crossing(String piece, double seamMm, double hemMm, boolean seam) implements CutLines {
-        String sentence() {
-            return String.format(
-                    Locale.ROOT,
-                    "The cut line of the %s would cross itself at allowances of %.1f and %.1f cm at the hem; choose smaller"
-                            + " ones.",
-                    piece.toLowerCase(Locale.ROOT),
-                    seamMm / 10,
-                    hemMm / 10);
+        String sentence(TapeWords tape) {
+            return "The cut line of the " + piece.toLowerCase(Locale.ROOT) + " would cross itself at allowances of "
+                    + tape.of(seamMm) + " and " + tape.said(hemMm) + " at the hem; choose smaller ones.";
         }
 
         List<ChoiceDef> choices(ChoiceSheet sheet) {

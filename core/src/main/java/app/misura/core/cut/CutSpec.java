@@ -9,6 +9,7 @@ import app.misura.core.fit.Estimate;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.geometry.Point;
+import app.misura.core.length.TapeWords;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -17,6 +18,7 @@ import java.util.Objects;
  * A promise in numbers: cut these pieces to these lines and the garment, sewn, measures this on a body that measures that.
  * Every target and seam was re-measured on the outlines given here.
  *
+ * @param tape how the order's tape says its lengths
  * @param tables the version of the house's tables it was cut by
  * @param draft without pieces where nothing is drawn for this garment yet
  * @param cutLines the line to cut along, by piece
@@ -27,6 +29,7 @@ import java.util.Objects;
  */
 public record CutSpec(
         Garment garment,
+        TapeWords tape,
         int tables,
         Choices choices,
         Draft draft,

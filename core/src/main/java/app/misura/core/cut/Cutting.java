@@ -17,6 +17,8 @@ import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
 import app.misura.core.house.HouseTables;
+import app.misura.core.length.TapeWords;
+import app.misura.core.length.Unit;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
@@ -218,7 +220,9 @@ public final class Cutting {
         words.put("wearer", proof.sheet().wearer().age().word());
         Map<String, String> titles = new HashMap<>();
         garment.lines().forEach(l -> titles.put(l.name(), l.title().toLowerCase(Locale.ROOT)));
-        return Given.of(finished, nets, words).titled(titles);
+        return Given.of(finished, nets, words)
+                .titled(titles)
+                .on(new TapeWords(proof.sheet().unit()));
     }
 
     private Result finished(Fitted fitted, Outcome.Drafted drafted) {
@@ -230,7 +234,7 @@ public final class Cutting {
         }
         CutLines lines = CutLines.of(drafted.draft(), choices);
         if (lines instanceof CutLines.Crossing crossing) {
-            return new NotSo(crossing.sentence(), crossing.choices(choices.sheet()));
+            return new NotSo(crossing.sentence(new TapeWords(proof.sheet().unit())), crossing.choices(choices.sheet()));
         }
         return new Cut(new Finishing(proof, garment, choices, tables, fitted, drafted)
                 .spec(((CutLines.Drawn) lines).byPiece()));
@@ -269,8 +273,9 @@ public final class Cutting {
     }
 
     private String said(ChoiceDef def) {
-        String typed = choices.sheet().typed(choices).getOrDefault(def.id(), "");
-        return def.isPick() ? typed : typed + " " + def.kind().unit();
+        Unit tape = proof.sheet().unit();
+        String typed = choices.sheet().typed(choices, tape).getOrDefault(def.id(), "");
+        return def.isPick() ? typed : typed + " " + def.unit(tape);
     }
 
     /** Choices of which one alone, set back to the usual, lets the same body be drawn: then no reading is to blame. */

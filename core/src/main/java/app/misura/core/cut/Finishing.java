@@ -14,6 +14,7 @@ import app.misura.core.garment.Garment;
 import app.misura.core.garment.Line;
 import app.misura.core.geometry.Point;
 import app.misura.core.house.HouseTables;
+import app.misura.core.length.TapeWords;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.AgeGroup;
@@ -36,6 +37,7 @@ record Finishing(
                 fitted.passages().stream().map(p -> Opening.of(p, stretch)).toList();
         return new CutSpec(
                 garment,
+                tape(),
                 tables.version(),
                 choices,
                 drafted.draft(),
@@ -48,6 +50,10 @@ record Finishing(
                 openings,
                 cautions(openings),
                 notes());
+    }
+
+    private TapeWords tape() {
+        return new TapeWords(proof.sheet().unit());
     }
 
     private boolean isJoined() {
@@ -94,8 +100,8 @@ record Finishing(
                             > t.line(doubt.than()).get().finished() + DOUBTED_MM)
                     .findFirst()
                     .ifPresent(t -> doubts.add(doubt.said() + " "
-                            + Opening.cm(t.line(doubt.wider()).get().finished()) + " cm against "
-                            + Opening.cm(t.line(doubt.than()).get().finished()) + "."));
+                            + tape().said(t.line(doubt.wider()).get().finished()) + " against "
+                            + tape().said(t.line(doubt.than()).get().finished()) + "."));
         }
         return doubts;
     }
@@ -143,10 +149,10 @@ record Finishing(
                         + " licensed fitter decides.");
     }
 
-    private static String said(Opening opening) {
+    private String said(Opening opening) {
         return opening.proved()
-                ? opening.said() + " " + capital(String.join("; or ", opening.remedies())) + "."
-                : opening.said();
+                ? opening.said(tape()) + " " + capital(String.join("; or ", opening.remedies(tape()))) + "."
+                : opening.said(tape());
     }
 
     /** What was decided about two sides that differ. */
@@ -162,7 +168,7 @@ record Finishing(
                     : line.line().bound() == Line.Bound.FLOOR
                             ? "one draft serves both: it is wide enough for either"
                             : "one draft serves both";
-            notes.add(capital(side) + " " + what + " " + Opening.cm(Math.abs(apart)) + " " + less + ": " + how + ".");
+            notes.add(capital(side) + " " + what + " " + tape().said(Math.abs(apart)) + " " + less + ": " + how + ".");
         });
         if (!garment.isDrawn()) {
             notes.add("No pieces are drawn for this garment yet: it is cut from these numbers.");

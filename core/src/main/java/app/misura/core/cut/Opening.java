@@ -1,6 +1,7 @@
 package app.misura.core.cut;
 
 import app.misura.core.fit.Fitted;
+import app.misura.core.length.TapeWords;
 import java.util.List;
 import java.util.Locale;
 
@@ -17,7 +18,7 @@ import java.util.Locale;
  * @param step where that girth was read; where it was not, where it would be
  * @param proved whether that girth was read; else a rule stands in for it and nothing is proved
  * @param holds whether it passes, with the cloth's stretch
- * @param remedies where it does not: what to do, with numbers
+ * @param lacks by how much it is too small, mm; nought where it passes
  */
 public record Opening(
         String edge,
@@ -30,16 +31,12 @@ public record Opening(
         String step,
         boolean proved,
         boolean holds,
-        List<String> remedies) {
+        double lacks) {
     /** Rounding of a computation is no failure, mm. */
     private static final double EXACT = 1e-6;
 
     /** A least opening is said up to the next half centimetre, mm. */
     private static final double NEXT = 5;
-
-    public Opening {
-        remedies = List.copyOf(remedies);
-    }
 
     /** @param stretch how far the cloth comfortably gives, share of its length */
     static Opening of(Fitted.Passage passage, double stretch) {
@@ -59,30 +56,29 @@ public record Opening(
                 passage.step(),
                 passage.read(),
                 holds,
-                holds ? List.of() : remedies(edge, passage, finished, stretch, wide));
+                holds ? 0 : passage.over() - wide);
     }
 
-    private static List<String> remedies(
-            String edge, Fitted.Passage passage, double finished, double stretch, double wide) {
-        double short1 = passage.over() - wide;
-        double opening = passage.slit() + Math.ceil(short1 / 2 / NEXT - EXACT) * NEXT;
-        double needed = (passage.over() - 2 * passage.slit()) / finished - 1;
+    /** What can be done where it does not pass, with numbers; nothing where it does. */
+    public List<String> remedies(TapeWords tape) {
+        if (holds) {
+            return List.of();
+        }
+        double gives = stretched / finished;
+        double opening = slit + Math.ceil(lacks / 2 / NEXT - EXACT) * NEXT;
+        double needed = (passing - 2 * slit) / finished - 1;
         return List.of(
-                "widen the " + edge + " to " + cm((passage.over() - 2 * passage.slit()) / (1 + stretch)) + " cm",
-                "open it by a zip or slit of at least " + cm(opening) + " cm",
+                "widen the " + edge + " to " + tape.said((passing - 2 * slit) / gives),
+                "open it by a zip or slit of at least " + tape.said(opening),
                 "take a cloth with at least " + Math.round(Math.ceil(needed * 100 - EXACT)) + " % stretch");
     }
 
     /** What does not pass, in one sentence. */
-    public String said() {
-        return "The " + edge + " of " + cm(finished) + " cm "
+    public String said(TapeWords tape) {
+        return "The " + edge + " of " + tape.said(finished) + " "
                 + (proved
-                        ? "does not pass the " + over + " of " + cm(passing) + " cm."
-                        : "may not pass the " + over + ", here taken as " + cm(passing) + " cm; " + step
+                        ? "does not pass the " + over + " of " + tape.said(passing) + "."
+                        : "may not pass the " + over + ", here taken as " + tape.said(passing) + "; " + step
                                 + " would tell.");
-    }
-
-    static String cm(double mm) {
-        return String.format(Locale.ROOT, "%.1f", mm / 10);
     }
 }

@@ -1,5 +1,7 @@
 package app.misura.core.draft;
 
+import app.misura.core.length.TapeWords;
+import app.misura.core.length.Unit;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +12,7 @@ import java.util.OptionalDouble;
  * What a block is drawn from, by name: finished lengths in cloth as it is cut and the body's own lengths, both mm, words
  * of choice, edges it is sewn to.
  *
+ * @param tape how lengths are said
  * @param titles what each finished length is called on paper
  */
 public record Given(
@@ -17,7 +20,8 @@ public record Given(
         Map<String, Double> nets,
         Map<String, String> words,
         Map<String, Edge> edges,
-        Map<String, String> titles) {
+        Map<String, String> titles,
+        TapeWords tape) {
     public Given {
         finished = Collections.unmodifiableMap(new LinkedHashMap<>(finished));
         nets = Map.copyOf(nets);
@@ -27,12 +31,17 @@ public record Given(
     }
 
     public static Given of(Map<String, Double> finished, Map<String, Double> nets, Map<String, String> words) {
-        return new Given(finished, nets, words, Map.of(), Map.of());
+        return new Given(finished, nets, words, Map.of(), Map.of(), new TapeWords(Unit.CM));
     }
 
     /** With what each finished length is called on paper. */
     public Given titled(Map<String, String> others) {
-        return new Given(finished, nets, words, edges, others);
+        return new Given(finished, nets, words, edges, others, tape);
+    }
+
+    /** With lengths said as such a tape says them. */
+    public Given on(TapeWords other) {
+        return new Given(finished, nets, words, edges, titles, other);
     }
 
     /** What a finished length is called on paper; its name where nothing was said. */
@@ -74,7 +83,7 @@ public record Given(
     public Given with(String name, double mm) {
         Map<String, Double> other = new LinkedHashMap<>(finished);
         other.put(name, mm);
-        return new Given(other, nets, words, edges, titles);
+        return new Given(other, nets, words, edges, titles, tape);
     }
 
     private static <T> T known(Map<String, T> values, String name) {

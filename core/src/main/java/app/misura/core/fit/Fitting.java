@@ -255,7 +255,8 @@ public final class Fitting {
 
             @Override
             public String chosen(String choice) {
-                return choices.words().getOrDefault(choice, "");
+                return choices.words()
+                        .getOrDefault(choice, proof.sheet().answers().getOrDefault(choice, ""));
             }
         };
     }

@@ -118,7 +118,7 @@ public sealed interface Formula {
         }
     }
 
-    /** What a choice decides. */
+    /** What a choice decides; where nobody asks for it, the first. */
     record By(String choice, Map<String, Formula> of) implements Formula {
         public By {
             of = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(of));
@@ -126,7 +126,8 @@ public sealed interface Formula {
 
         @Override
         public OptionalDouble value(Names names) {
-            Formula chosen = of.get(names.chosen(choice));
+            String word = names.chosen(choice);
+            Formula chosen = word.isEmpty() ? of.values().iterator().next() : of.get(word);
             return chosen == null ? OptionalDouble.empty() : chosen.value(names);
         }
 

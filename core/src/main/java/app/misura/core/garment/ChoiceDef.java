@@ -1,8 +1,14 @@
 package app.misura.core.garment;
 
+import app.misura.core.length.Entry;
+import app.misura.core.length.Increment;
+import app.misura.core.length.Length;
+import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,11 +37,13 @@ public record ChoiceDef(
         String json,
         String hint) {
 
+    private static final Increment SIXTEENTH = Increment.of("0.0625", Unit.INCH);
+
     /** What is chosen. */
     public enum Kind {
         /** A word of a list. */
         PICK(1, "", 0),
-        /** A length in mm, asked for in cm. */
+        /** A length in mm, asked for in cm, or in inches on such a tape. */
         CM(10, "cm", 2),
         /** A thickness in mm. */
         MM(1, "mm", 2),
@@ -60,12 +68,12 @@ public record ChoiceDef(
         }
 
         /** What is meant by a number that was typed: mm, a share, grams. */
-        double meant(double typed) {
+        private double meant(double typed) {
             return typed * factor;
         }
 
         /** A number as it is typed: the fewest digits that say it. */
-        String typed(double meant) {
+        private String typed(double meant) {
             String text = String.format(Locale.ROOT, "%." + decimals + "f", meant / factor);
             return text.contains(".") ? text.replaceFirst("\\.?0+$", "") : text;
         }
@@ -99,9 +107,39 @@ public record ChoiceDef(
                 : Optional.of("must lie between " + plain(low) + " and " + plain(high) + ", not " + plain(number));
     }
 
+    /** The unit it is asked for in on such a tape: lengths follow the tape, thicknesses stay millimetres; empty for a word. */
+    public String unit(Unit tape) {
+        return kind == Kind.CM ? tape.symbol() : kind.unit();
+    }
+
     /** The bounds as a person types them: {@code 1 to 12}. */
-    public String bounds() {
-        return kind.typed(low) + " to " + kind.typed(high);
+    public String bounds(Unit tape) {
+        return typed(low, tape) + " to " + typed(high, tape);
+    }
+
+    /** A number as it is typed on such a tape. */
+    String typed(double meant, Unit tape) {
+        return kind == Kind.CM && tape == Unit.INCH
+                ? LengthText.exact(SIXTEENTH.snap(Length.fromMm(meant)), Unit.INCH)
+                : kind.typed(meant);
+    }
+
+    /**
+     * What was typed for a number, if it is one: a length is written as any length on the tape, doubled or in another unit
+     * too; the rest are plain numbers with point or comma.
+     */
+    OptionalDouble meant(String text, Unit tape) {
+        if (kind == Kind.CM) {
+            Entry entry = Entry.parse(text, tape);
+            return entry instanceof Entry.None
+                    ? OptionalDouble.of(0)
+                    : entry.asLength().map(l -> OptionalDouble.of(l.toMm())).orElse(OptionalDouble.empty());
+        }
+        try {
+            return OptionalDouble.of(kind.meant(Double.parseDouble(text.strip().replace(',', '.'))));
+        } catch (NumberFormatException e) {
+            return OptionalDouble.empty();
+        }
     }
 
     private static String plain(double number) {

@@ -1,9 +1,11 @@
 package app.misura.core.garment;
 
+import app.misura.core.length.Unit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Everything that is chosen for one garment, in the order in which it is asked for. The one place where a choice has its
@@ -55,15 +57,16 @@ public record ChoiceSheet(List<ChoiceDef> defs) {
     /**
      * Reads what was typed. What was not asked for stays as it was; an emptied number goes back to what follows.
      *
-     * @param typed by id, numbers in the unit they are asked for in, with point or comma
+     * @param typed by id, numbers in the unit they are asked for in on such a tape, with point or comma
      */
-    public Read read(Map<String, String> typed, Choices before) {
+    public Read read(Map<String, String> typed, Choices before, Unit tape) {
         Map<String, String> faults = new LinkedHashMap<>();
         Map<String, String> words = new LinkedHashMap<>(before.words());
         Map<String, Double> numbers = new LinkedHashMap<>(before.numbers());
+        Map<String, String> stood = typed(before, tape);
         for (ChoiceDef def : defs) {
             String text = typed.get(def.id());
-            if (text == null) {
+            if (text == null || text.equals(stood.get(def.id()))) {
                 continue;
             }
             if (def.isPick()) {
@@ -74,39 +77,36 @@ public record ChoiceSheet(List<ChoiceDef> defs) {
             } else if (text.isBlank() && def.usual() == null) {
                 numbers.remove(def.id());
             } else {
-                number(def, text)
+                number(def, text, tape)
                         .ifPresentOrElse(
                                 n -> numbers.put(def.id(), n),
                                 () -> faults.put(
                                         def.id(),
                                         "\"" + ChoiceDef.clipped(text) + "\" does not fit; a number from "
-                                                + def.bounds() + " does."));
+                                                + def.bounds(tape) + " does."));
             }
         }
         return new Read(faults.isEmpty() ? Optional.of(new Choices(this, words, numbers)) : Optional.empty(), faults);
     }
 
-    private static Optional<Double> number(ChoiceDef def, String text) {
-        try {
-            double number = def.kind().meant(Double.parseDouble(text.strip().replace(',', '.')));
-            double exact = Math.round(number * 1e9) / 1e9;
-            return def.fault(exact).isEmpty() ? Optional.of(exact) : Optional.empty();
-        } catch (NumberFormatException e) {
+    private static Optional<Double> number(ChoiceDef def, String text, Unit tape) {
+        OptionalDouble number = def.meant(text, tape);
+        if (number.isEmpty()) {
             return Optional.empty();
         }
+        double exact = Math.round(number.getAsDouble() * 1e9) / 1e9;
+        return def.fault(exact).isEmpty() ? Optional.of(exact) : Optional.empty();
     }
 
     /** The choices as they would be typed, by id; empty where a number is left to what follows. */
-    public Map<String, String> typed(Choices choices) {
+    public Map<String, String> typed(Choices choices, Unit tape) {
         Map<String, String> typed = new LinkedHashMap<>();
         for (ChoiceDef def : defs) {
             typed.put(
                     def.id(),
                     def.isPick()
                             ? choices.word(def.id())
-                            : choices.number(def.id()).isPresent()
-                                    ? def.kind().typed(choices.numberOr0(def.id()))
-                                    : "");
+                            : choices.number(def.id()).isPresent() ? def.typed(choices.numberOr0(def.id()), tape) : "");
         }
         return typed;
     }

@@ -2,6 +2,7 @@ package app.misura.core.garment;
 
 import app.misura.core.block.Blocks;
 import app.misura.core.draft.Need;
+import app.misura.core.form.Option;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.formula.Formula;
@@ -71,12 +72,23 @@ record GarmentCheck(Garment garment, OrderForms forms, NetReader nets, List<Stri
     }
 
     private void choice(String line, String choice, Set<String> words) {
-        Optional<ChoiceDef> def = garment.choices().find(choice);
-        if (def.isEmpty()) {
+        Optional<List<String>> known =
+                garment.choices().find(choice).map(ChoiceDef::words).or(() -> question(choice));
+        if (known.isEmpty()) {
             faults.add("line " + line + " asks by " + choice + ", which is no choice");
-        } else if (!Set.copyOf(def.get().words()).containsAll(words)) {
-            faults.add("line " + line + ": " + choice + " has " + def.get().words() + ", not " + words);
+        } else if (!known.get().containsAll(words)) {
+            faults.add("line " + line + ": " + choice + " has " + known.get() + ", not " + words);
         }
+    }
+
+    /** What can be answered to a question of the garment's forms. */
+    private Optional<List<String>> question(String id) {
+        return garment.forms().stream()
+                .flatMap(form -> forms.find(form).stream())
+                .flatMap(form -> form.options().stream())
+                .filter(o -> o.id().equals(id))
+                .map(Option::choices)
+                .findFirst();
     }
 
     private void block(String id, Set<String> names) {

@@ -56,7 +56,7 @@ public final class GarmentReader {
             @Nullable List<Doubt> doubts,
             @Nullable List<String> cautions) {}
 
-    /** @param ease three numbers, or a formula @param strain true, or three numbers */
+    /** @param of a measure or a sum of them, the next best behind a stroke @param ease three numbers, or a formula @param strain true, or three numbers */
     record LineDoc(
             String name,
             @Nullable String title,
@@ -200,7 +200,7 @@ public final class GarmentReader {
     private @Nullable Net net(LineDoc doc) {
         if (doc.of() != null) {
             MeasureClass kind = nets.kind(doc.kind() == null ? "S" : doc.kind(), doc.name());
-            Net own = nets.net(doc.name(), kind, List.of(doc.of()), doc.otherwise());
+            Net own = nets.net(doc.name(), kind, List.of(doc.of().split(" \\| ")), doc.otherwise());
             nets.check(own);
             return own;
         }

@@ -10,14 +10,18 @@ import app.misura.core.draft.Seam;
 import app.misura.core.draft.Target;
 import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Ease;
+import app.misura.core.form.OrderForms;
+import app.misura.core.format.sheet.CutTable;
 import app.misura.core.garment.ChoiceDef;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
+import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
 import app.misura.core.reading.Wearer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -40,7 +44,7 @@ class CuttingTest {
 
     private static Sheet answered(String sheet, Map<String, String> answers) {
         Sheet plain = Sheets.of(sheet);
-        return new Sheet(plain.form(), Wearer.USUAL, answers, plain.readings());
+        return new Sheet(OrderForms.shipped().get("trousers-tailored"), Wearer.USUAL, answers, plain.readings());
     }
 
     @Test
@@ -240,7 +244,7 @@ class CuttingTest {
         assertThat(spec.closed()).hasSize(1);
         assertThat(spec.holds()).isFalse();
         Opening opening = spec.closed().get(0);
-        assertThat(opening.remedies())
+        assertThat(opening.remedies(spec.tape()))
                 .hasSize(3)
                 .anyMatch(r -> r.contains("33.0"))
                 .anyMatch(r -> r.contains("at least 1.5 cm"))
@@ -249,6 +253,56 @@ class CuttingTest {
         assertThat(Cuts.spec(narrow, Cuts.chosen("hem-girth=300 stretch-across=0.1"))
                         .holds())
                 .isTrue();
+    }
+
+    @Test
+    void aHeelUnderTheShoeLengthensTheLegs() {
+        CutSpec flat = cut(Sheets.AVERAGE, "");
+        CutSpec heeled = cut(Sheets.AVERAGE, "shoe=50");
+        for (String line : List.of("outside-leg", "inside-leg", "knee-height")) {
+            assertThat(heeled.line(line).finished())
+                    .as(line)
+                    .isEqualTo(flat.line(line).finished() + 50, within(1e-9));
+        }
+        assertThat(heeled.line("rise").finished()).isEqualTo(flat.line("rise").finished(), within(1e-9));
+        assertThat(heeled.holds()).isTrue();
+    }
+
+    @Test
+    void legsMeasuredToTheHeelAreCutToTheHeel() {
+        String heel = Sheets.AVERAGE.replace("D1=103", "D1=100").replace("S1=77.5", "S1=74.5");
+        Sheet sheet = answered(heel, Map.of("legs-to", "heel"));
+        CutSpec spec = Cuts.spec(sheet, Cuts.usual(sheet));
+        CutSpec floor = cut(Sheets.AVERAGE, "");
+        assertThat(spec.line("outside-leg").finished()).isEqualTo(1000, within(1e-9));
+        assertThat(spec.line("rise").finished()).isEqualTo(floor.line("rise").finished(), within(1e-9));
+        assertThat(spec.line("knee-height").finished())
+                .isEqualTo(floor.line("knee-height").finished() - 30, within(1e-9));
+        assertThat(spec.holds()).isTrue();
+        assertThat(spec.line("outside-leg").source().measure()).isEqualTo("outside-leg-heel");
+    }
+
+    @Test
+    void aCutInInchesSaysNoCentimetre() {
+        Sheet inches = Sheets.of(
+                OrderForms.shipped().get("trousers-tailored").in(Unit.INCH),
+                Wearer.USUAL,
+                "P3=67.25 D1=40.5 D2=23 D3=17.75 D4=7 D5=8.75 D6=13 D7=14.25 D8=15 D9-left=21 D9-right=23.5 U1=40 U2=34.5"
+                        + " U2=34.5 S1=30.5 S2=12.75 S3=27.25 S4=10.5 S5=16.75 M1=10 M2=16.25");
+        CutSpec spec = Cuts.spec(
+                new Sheet(inches.form(), inches.wearer(), Map.of("narrow-hem", "yes"), inches.readings()),
+                Cuts.chosen("hem-girth=300"));
+        CutTable table = CutTable.of(spec, inches.form());
+        assertThat(table.rows().stream().map(CutTable.Row::body)).contains("39 3/8");
+        List<String> said = new ArrayList<>(spec.cautions());
+        said.addAll(spec.notes());
+        said.addAll(table.estimated());
+        spec.closed().forEach(o -> said.addAll(o.remedies(spec.tape())));
+        assertThat(String.join(" ", said))
+                .contains("11 3/4 in")
+                .doesNotContain(" cm")
+                .containsPattern("\\d in\\b");
+        assertThat(table.proof().stream().map(CutTable.Statement::value)).noneMatch(v -> v.matches("\\d+\\.\\d"));
     }
 
     @Test

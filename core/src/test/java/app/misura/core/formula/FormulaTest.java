@@ -72,8 +72,8 @@ class FormulaTest {
         assertThat(formula.value(NAMES)).isEmpty();
         assertThat(formula.names()).containsExactly("rise", "height");
         assertThat(Formula.parse("by-side(slit 1, flare 2)").value(NAMES))
-                .as("nobody chose")
-                .isEmpty();
+                .as("nobody asks: the first")
+                .hasValue(1);
         assertThat(Formula.parse("by-side(slit 1, flare rise)").choices())
                 .isEqualTo(Map.of("side", java.util.Set.of("slit", "flare")));
     }

@@ -2,8 +2,10 @@ package app.misura.core.garment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.cut.Cuts;
+import app.misura.core.length.Unit;
 import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -15,7 +17,7 @@ class ChoiceSheetTest {
     private final Choices usual = sheet.usual(Map.of());
 
     private ChoiceSheet.Read read(String id, String text) {
-        return sheet.read(Map.of(id, text), usual);
+        return sheet.read(Map.of(id, text), usual, Unit.CM);
     }
 
     @Test
@@ -41,7 +43,7 @@ class ChoiceSheetTest {
         assertThat(read(id, text).faults()).containsOnlyKeys(id);
         assertThat(read(id, text).faults().get(id))
                 .contains("\"" + text + "\" does not fit; a number from "
-                        + sheet.get(id).bounds());
+                        + sheet.get(id).bounds(Unit.CM));
     }
 
     @ParameterizedTest
@@ -55,8 +57,10 @@ class ChoiceSheetTest {
     void whatIsShownIsReadBackAsItWas() {
         Choices chosen = Cuts.chosen(
                 "fit=close front=one-pleat hem-girth=432.5 band=35 hem-up=12.5 shrink-along=0.035 stretch-across=0.07 growth=12 seam=12.5");
-        assertThat(sheet.read(sheet.typed(chosen), usual).choices()).contains(chosen);
-        assertThat(sheet.read(sheet.typed(usual), chosen).choices()).contains(usual);
+        assertThat(sheet.read(sheet.typed(chosen, Unit.CM), usual, Unit.CM).choices())
+                .contains(chosen);
+        assertThat(sheet.read(sheet.typed(usual, Unit.CM), chosen, Unit.CM).choices())
+                .contains(usual);
     }
 
     @Test
@@ -64,7 +68,7 @@ class ChoiceSheetTest {
         assertThat(read("hem-girth", " 42,5 ").choices().orElseThrow().numberOr0("hem-girth"))
                 .isEqualTo(425);
         Choices wide = usual.with("hem-girth", 500);
-        assertThat(sheet.read(Map.of("hem-girth", " "), wide)
+        assertThat(sheet.read(Map.of("hem-girth", " "), wide, Unit.CM)
                         .choices()
                         .orElseThrow()
                         .number("hem-girth"))
@@ -72,6 +76,36 @@ class ChoiceSheetTest {
         assertThat(read("band", "").faults())
                 .as("what has a usual number is not emptied")
                 .containsKey("band");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "hem-girth, 21x2, CM, 420",
+        "hem-girth, 8 1/2 x 2, INCH, 431.8",
+        "hem-girth, 16 1/2, INCH, 419.1",
+        "hem-girth, 42 cm, INCH, 420",
+        "band, 1 5/8, INCH, 41.275",
+        "hem-up, none, INCH, 0",
+        "hem-up, 0, CM, 0",
+        "layers, 2.5, INCH, 2.5"
+    })
+    void aLengthIsTypedAsAnyLengthOnItsTape(String id, String text, Unit tape, double mm) {
+        assertThat(sheet.read(Map.of(id, text), usual.with("hem-up", 50), tape)
+                        .choices()
+                        .orElseThrow()
+                        .number(id))
+                .hasValueCloseTo(mm, within(1e-6));
+    }
+
+    @Test
+    void whatStandsOnAnInchTapeIsNotMovedByBeingSentAgain() {
+        Map<String, String> shown = sheet.typed(usual, Unit.INCH);
+        assertThat(shown).containsEntry("band", "1 9/16").containsEntry("layers", "0");
+        assertThat(sheet.read(shown, usual, Unit.INCH).choices()).contains(usual);
+        assertThat(sheet.get("band").unit(Unit.INCH)).isEqualTo("in");
+        assertThat(sheet.get("layers").unit(Unit.INCH)).isEqualTo("mm");
+        assertThat(sheet.read(Map.of("band", "9"), usual, Unit.INCH).faults().get("band"))
+                .contains("from 3/8 to 4 3/4");
     }
 
     @Test

@@ -7,6 +7,7 @@ import app.misura.core.format.svg.PieceView;
 import app.misura.core.garment.ChoiceDef;
 import app.misura.core.garment.ChoiceSheet;
 import app.misura.core.garment.Choices;
+import app.misura.core.length.Unit;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
@@ -52,7 +53,11 @@ class CutController {
     record Before(String id, String when, String by) {}
 
     /** One choice as it stands on the page. @param fault why what was typed cannot be; null if it can */
-    record ChoiceView(ChoiceDef def, String value, @Nullable String fault) {
+    record ChoiceView(
+            ChoiceDef def,
+            String value,
+            String unit,
+            @Nullable String fault) {
         /** Few short words lie side by side; more stand in a list. */
         public boolean isSwitch() {
             String all = String.join("", def.words());
@@ -60,7 +65,7 @@ class CutController {
         }
 
         public String label() {
-            return def.isPick() ? def.title() : def.title() + ", " + def.kind().unit();
+            return def.isPick() ? def.title() : def.title() + ", " + unit;
         }
     }
 
@@ -68,7 +73,7 @@ class CutController {
     String cut(@PathVariable String id, Model model) {
         GarmentOrder order = orders.get(id);
         Choices choices = CutChoices.of(order);
-        fill(model, order, choices, choices.sheet().typed(choices), Map.of());
+        fill(model, order, choices, choices.sheet().typed(choices, order.sheet().unit()), Map.of());
         return "cut";
     }
 
@@ -82,7 +87,7 @@ class CutController {
             HttpServletResponse response) {
         GarmentOrder order = orders.get(id);
         Choices before = CutChoices.of(order);
-        ChoiceSheet.Read read = before.sheet().read(typed, before);
+        ChoiceSheet.Read read = before.sheet().read(typed, before, order.sheet().unit());
         if (read.choices().isEmpty()) {
             response.setStatus(422);
             fill(model, order, before, typed, read.faults());
@@ -104,14 +109,15 @@ class CutController {
         if (target == null) {
             return "redirect:/orders/" + id + "/cut";
         }
-        fill(model, kept, chosen, chosen.sheet().typed(chosen), Map.of());
+        fill(model, kept, chosen, chosen.sheet().typed(chosen, order.sheet().unit()), Map.of());
         return "cut :: cut";
     }
 
-    private static List<ChoiceView> views(ChoiceSheet sheet, Map<String, String> typed, Map<String, String> faults) {
+    private static List<ChoiceView> views(
+            ChoiceSheet sheet, Unit tape, Map<String, String> typed, Map<String, String> faults) {
         List<ChoiceView> views = new ArrayList<>();
         for (ChoiceDef def : sheet.defs()) {
-            views.add(new ChoiceView(def, typed.getOrDefault(def.id(), ""), faults.get(def.id())));
+            views.add(new ChoiceView(def, typed.getOrDefault(def.id(), ""), def.unit(tape), faults.get(def.id())));
         }
         return views;
     }
@@ -122,7 +128,7 @@ class CutController {
         Cutting.Result result = Cutting.of(proof, CutChoices.garment(order), choices);
         model.addAttribute("order", order);
         model.addAttribute("crumb", order.crumb(Crumb.At.CUT));
-        model.addAttribute("choices", views(choices.sheet(), typed, faults));
+        model.addAttribute("choices", views(choices.sheet(), order.sheet().unit(), typed, faults));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("open", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("inputs", List.of());
@@ -136,6 +142,7 @@ class CutController {
                         .toList());
         if (result instanceof Cutting.Cut cut) {
             model.addAttribute("cut", CutTable.of(cut.spec(), order.form()));
+            model.addAttribute("tape", cut.spec().tape());
             model.addAttribute("holdsSign", Say.sign(Bracket.State.CLOSED));
             model.addAttribute("failsSign", Say.sign(Bracket.State.WRONG));
             model.addAttribute("pieces", cut.spec().isDrawn() ? PieceView.svg(cut.spec()) : "");

@@ -184,10 +184,10 @@ class ApiTest extends TestHouse {
                 .stringValue();
         String body = "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"U1\",\"text\":\"104.5\"},"
                 + reading.replace("@60", "a".repeat(61)) + "]}";
-        Api.Answer answer = api.post(order + "/readings", body);
+        Api.Answer answer = api.post("/api/v1/orders/" + order + "/readings", body);
         assertThat(answer.status()).as(answer.body()).isEqualTo(422);
         assertThat(paths(answer.json())).allMatch(p -> p.startsWith("/readings/1/"));
-        Api.Answer kept = api.get(order + "/readings");
+        Api.Answer kept = api.get("/api/v1/orders/" + order + "/readings");
         assertThat(kept.status()).isEqualTo(200);
         assertThat(kept.json().get("readings").size()).isZero();
     }

@@ -55,7 +55,7 @@ record Promises(Wanted in, Legs legs, Waists waists) {
     }
 
     private static String insideSaid() {
-        return String.format(Locale.ROOT, "inside seam, back %.1f shorter", Numbers.BACK_SHORTER / 10);
+        return String.format(Locale.ROOT, "inside seam, %.0f mm eased", Numbers.BACK_SHORTER);
     }
 
     private static double below(List<Point> line, Point mark) {

@@ -48,10 +48,7 @@ public final class TrousersBlock implements Block {
         if (in.lengths().inside() < Numbers.SHORTEST_LEG) {
             return new Outcome.Refused(
                     List.of("inside-leg", "outside-leg"),
-                    String.format(
-                            Locale.ROOT,
-                            "a leg of %.1f cm on the inside has no room for a hem",
-                            in.lengths().inside() / 10),
+                    "a leg of " + given.tape().said(in.lengths().inside()) + " on the inside has no room for a hem",
                     false);
         }
         Outcome outcome = null;

@@ -2,10 +2,10 @@ package app.misura.core.block.tube;
 
 import app.misura.core.draft.Given;
 import app.misura.core.draft.Outcome;
+import app.misura.core.length.TapeWords;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /**
@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  *
  * @param list at least two once {@link #refused} finds nothing
  */
-record Rungs(List<Rung> list) {
+record Rungs(List<Rung> list, TapeWords tape) {
     /** What a girth's name carries behind it in the name of its height. */
     static final String HEIGHT = "-height";
 
@@ -41,7 +41,7 @@ record Rungs(List<Rung> list) {
                 && rungs.get(0).height() < rungs.get(rungs.size() - 1).height()) {
             Collections.reverse(rungs);
         }
-        return new Rungs(rungs);
+        return new Rungs(rungs, given.tape());
     }
 
     Rung top() {
@@ -68,11 +68,8 @@ record Rungs(List<Rung> list) {
             if (above.height() - below.height() < Numbers.NEAREST) {
                 return java.util.Optional.of(new Outcome.Refused(
                         List.of(above.heightName(), below.heightName()),
-                        String.format(
-                                Locale.ROOT,
-                                "the one lies at %.1f cm and the other at %.1f, and it must lie over it",
-                                above.height() / 10,
-                                below.height() / 10),
+                        "the one lies at " + tape.said(above.height()) + " and the other at " + tape.of(below.height())
+                                + ", and it must lie over it",
                         false));
             }
         }
@@ -83,6 +80,6 @@ record Rungs(List<Rung> list) {
     Rungs withTop(double girth) {
         List<Rung> other = new ArrayList<>(list);
         other.set(0, new Rung(top().name(), girth, top().height()));
-        return new Rungs(other);
+        return new Rungs(other, tape);
     }
 }

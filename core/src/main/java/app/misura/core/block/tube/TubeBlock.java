@@ -85,10 +85,9 @@ public final class TubeBlock implements Block {
                 ? Optional.empty()
                 : Optional.of(new Outcome.Refused(
                         List.of("reach", rungs.top().heightName()),
-                        String.format(
-                                Locale.ROOT,
-                                "it would go on for %.1f cm over the highest girth that is known",
-                                (reach - rungs.top().height()) / 10),
+                        "it would go on for "
+                                + given.tape().said(reach - rungs.top().height())
+                                + " over the highest girth that is known",
                         false));
     }
 
@@ -142,10 +141,8 @@ public final class TubeBlock implements Block {
     private static List<String> cautions(Rungs rungs, Top top) {
         double over = top.height() - rungs.top().height();
         return top.isOwn() && over > Numbers.NEAREST
-                ? List.of(String.format(
-                        Locale.ROOT,
-                        "It ends %.1f cm over the highest girth that is known and is as wide there as at that girth.",
-                        over / 10))
+                ? List.of("It ends " + rungs.tape().said(over)
+                        + " over the highest girth that is known and is as wide there as at that girth.")
                 : List.of();
     }
 }

@@ -13,6 +13,7 @@ import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Source;
 import app.misura.core.garment.Line;
 import app.misura.core.geometry.Point;
+import app.misura.core.length.TapeWords;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -167,7 +168,7 @@ public final class CutJson {
                 spec.draft().pieces().stream().map(p -> piece(p, spec)).toList(),
                 spec.draft().seams().stream().map(CutJson::seam).toList(),
                 spec.draft().targets().stream().map(CutJson::target).toList(),
-                spec.openings().stream().map(CutJson::opening).toList(),
+                spec.openings().stream().map(o -> opening(o, spec.tape())).toList(),
                 spec.holds(),
                 spec.cautions(),
                 spec.notes(),
@@ -293,9 +294,17 @@ public final class CutJson {
                 of.plus());
     }
 
-    private static OpeningDoc opening(Opening o) {
+    private static OpeningDoc opening(Opening o, TapeWords tape) {
         return new OpeningDoc(
-                o.edge(), o.finished(), o.slit(), o.over(), o.passing(), o.step(), o.proved(), o.holds(), o.remedies());
+                o.edge(),
+                o.finished(),
+                o.slit(),
+                o.over(),
+                o.passing(),
+                o.step(),
+                o.proved(),
+                o.holds(),
+                o.remedies(tape));
     }
 
     private static double[] pair(Point p) {

@@ -6,10 +6,8 @@ import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.EnumSet;
-import java.util.Objects;
 import java.util.logging.Level;
 
 /** Pages of XHTML with drawings as PDF, in the fonts that ship with the core; nothing is fetched. */
@@ -43,10 +41,7 @@ public final class PagePdf {
 
     private static void font(PdfRendererBuilder builder, String file, int weight, FontStyle style) {
         builder.useFont(
-                () -> {
-                    InputStream in = PagePdf.class.getResourceAsStream("/app/misura/core/fonts/" + file);
-                    return Objects.requireNonNull(in, file);
-                },
+                () -> Face.open(file),
                 "Source Sans 3",
                 weight,
                 style,

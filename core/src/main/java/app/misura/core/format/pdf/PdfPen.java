@@ -5,8 +5,6 @@ import app.misura.core.format.drawing.Shape;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Segment;
 import java.io.IOException;
-import java.io.InputStream;
-import java.util.Objects;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -24,9 +22,7 @@ final class PdfPen {
         }
 
         private static PDFont load(PDDocument document, String file) throws IOException {
-            try (InputStream in = PdfPen.class.getResourceAsStream("/app/misura/core/fonts/" + file)) {
-                return PDType0Font.load(document, Objects.requireNonNull(in, file));
-            }
+            return PDType0Font.load(document, Face.open(file));
         }
     }
 

@@ -2,10 +2,8 @@ package app.misura.core.format.pdf;
 
 import com.ibm.icu.text.Transliterator;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
-import java.util.Objects;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -24,8 +22,8 @@ public final class Printable {
     private Printable() {}
 
     private static CmapLookup glyphs() {
-        try (InputStream in = Printable.class.getResourceAsStream("/app/misura/core/fonts/SourceSans3-Regular.ttf");
-                TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(Objects.requireNonNull(in)))) {
+        try (TrueTypeFont font =
+                new TTFParser().parse(new RandomAccessReadBuffer(Face.open("SourceSans3-Regular.ttf")))) {
             return font.getUnicodeCmapLookup();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

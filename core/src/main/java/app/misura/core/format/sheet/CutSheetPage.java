@@ -77,7 +77,8 @@ public final class CutSheetPage {
     }
 
     private void choices() {
-        Map<String, String> typed = spec.choices().sheet().typed(spec.choices());
+        Map<String, String> typed =
+                spec.choices().sheet().typed(spec.choices(), spec.tape().unit());
         List<ChoiceDef> said = new ArrayList<>();
         for (ChoiceDef def : spec.choices().sheet().defs()) {
             String text = typed.getOrDefault(def.id(), "");
@@ -89,7 +90,7 @@ public final class CutSheetPage {
         String between = "";
         for (ChoiceDef def : said) {
             out.text(between + def.title().toLowerCase(java.util.Locale.ROOT) + " ");
-            String unit = def.isPick() ? "" : " " + def.kind().unit();
+            String unit = def.isPick() ? "" : " " + def.unit(spec.tape().unit());
             out.element("b", typed.getOrDefault(def.id(), "").replace('-', ' ') + unit);
             between = " · ";
         }
@@ -98,7 +99,7 @@ public final class CutSheetPage {
 
     private void table() {
         out.open("table").open("tr");
-        out.element("th", "cm").element("th", "step");
+        out.element("th", spec.tape().unit().symbol()).element("th", "step");
         for (String number : List.of("body", "ease", "finished", "cut line")) {
             out.element("th", number, "class", "n");
         }

@@ -10,6 +10,7 @@ import app.misura.core.fit.Estimate;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.garment.Line;
+import app.misura.core.length.TapeWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -74,7 +75,7 @@ public record CutTable(
                 proof,
                 spec.holds() && broken == 0,
                 heading(spec, proof.size(), broken),
-                spec.estimates().stream().map(CutTable::estimated).toList(),
+                spec.estimates().stream().map(e -> estimated(e, spec.tape())).toList(),
                 spec.cautions(),
                 spec.notes(),
                 spec.closed(),
@@ -92,30 +93,31 @@ public record CutTable(
         return count == 1 ? "1 of 1 holds" : "all " + count + " hold";
     }
 
-    private static String estimated(Estimate e) {
+    private static String estimated(Estimate e, TapeWords tape) {
         String replaced = e.step() == null
                 ? " This form has no step that would replace it."
                 : " Step " + e.step() + " would replace it.";
-        return e.input().replace('-', ' ') + " " + cm(e.valueMm()) + " ± " + cm(e.sdMm()) + ", " + e.rule() + "."
-                + replaced;
+        return e.input().replace('-', ' ') + " " + tape.of(e.valueMm()) + " ± " + tape.said(e.sdMm()) + ", " + e.rule()
+                + "." + replaced;
     }
 
     private static List<Statement> statements(CutSpec spec) {
         List<Statement> list = new ArrayList<>();
+        TapeWords tape = spec.tape();
         for (Target t : spec.draft().targets()) {
             if (t.of() != null || !t.holds()) {
-                String floor = t.kind() == Target.Kind.FLOOR && t.of() != null ? ", at least " + cm(t.expected()) : "";
-                list.add(new Statement(t.said() + t.scope().words() + floor, value(t), t.holds()));
+                String floor =
+                        t.kind() == Target.Kind.FLOOR && t.of() != null ? ", at least " + tape.of(t.expected()) : "";
+                list.add(new Statement(t.said() + t.scope().words() + floor, value(t, tape), t.holds()));
             }
         }
         for (Seam s : spec.draft().seams()) {
-            String lengths = cm(s.lengthA()) + " = " + cm(s.lengthB());
-            list.add(new Statement(s.said() + s.scope().words(), lengths, s.holds()));
+            list.add(new Statement(s.said() + s.scope().words(), lengths(s, tape), s.holds()));
         }
         notches(spec).ifPresent(list::add);
         for (Opening o : spec.openings()) {
             if (o.proved()) {
-                list.add(opening(o));
+                list.add(opening(o, tape));
             }
         }
         list.sort((a, b) -> Boolean.compare(a.holds(), b.holds()));
@@ -137,36 +139,46 @@ public record CutTable(
                         apart <= Seam.TOLERANCE));
     }
 
-    private static Statement opening(Opening o) {
-        String stretched = o.stretched() > o.finished() ? ", stretched " + cm(o.stretched()) : "";
-        String opened = o.slit() > 0 ? " + 2 × " + cm(o.slit()) + " " + o.by() : "";
+    private static Statement opening(Opening o, TapeWords tape) {
+        String stretched = o.stretched() > o.finished() ? ", stretched " + tape.of(o.stretched()) : "";
+        String opened = o.slit() > 0 ? " + 2 × " + tape.of(o.slit()) + " " + o.by() : "";
         return new Statement(
                 o.edge() + " passes " + o.over() + ", " + o.step(),
-                cm(o.finished()) + stretched + opened + (o.holds() ? " ≥ " : " < ") + cm(o.passing()),
+                tape.of(o.finished()) + stretched + opened + (o.holds() ? " ≥ " : " < ") + tape.of(o.passing()),
                 o.holds());
     }
 
+    /** The two lengths that are sewn together: once where the tape shows no difference, else with how far they are apart. */
+    private static String lengths(Seam s, TapeWords tape) {
+        String a = tape.of(s.lengthA());
+        String b = tape.of(s.lengthB());
+        if (s.easeLow() != 0 || s.easeHigh() != 0) {
+            return a + " on " + b;
+        }
+        if (Math.abs(s.difference()) < 0.05) {
+            return a + " = " + a;
+        }
+        return a.equals(b) || !s.holds()
+                ? a + (s.holds() ? " = " : " ≠ ") + b
+                : String.format(Locale.ROOT, "%s, %.1f mm apart", a, Math.abs(s.difference()));
+    }
+
     /** A twentieth of a millimetre from its promise, a length is shown as promised: no tape shows the difference. */
-    private static String value(Target t) {
+    private static String value(Target t, TapeWords tape) {
         if (t.of() == null) {
             return String.format(
                     Locale.ROOT, "%.2f %s", t.measured(), t.quantity().word());
         }
         boolean kept = t.kind() == Target.Kind.EQUAL && Math.abs(t.difference()) < 0.05;
-        return cm(kept ? t.expected() : t.measured());
-    }
-
-    /** Millimetres as centimetres with one decimal. */
-    static String cm(double mm) {
-        return String.format(Locale.ROOT, "%.1f", mm / 10);
-    }
-
-    static String signedCm(double mm) {
-        return Math.abs(mm) < 0.05 ? "0" : (mm > 0 ? "+" : "−") + cm(Math.abs(mm));
+        return tape.of(kept ? t.expected() : t.measured());
     }
 
     /** The rows of the table and their chains. */
     private record Rows(CutSpec spec, OrderForm form) {
+        private TapeWords tape() {
+            return spec.tape();
+        }
+
         List<Row> all() {
             List<Row> rows = new ArrayList<>();
             for (int i = 0; i < spec.chain().size(); i++) {
@@ -187,16 +199,16 @@ public record CutTable(
         private boolean isOne(CutSpec.Entry left, CutSpec.Entry right) {
             return left.line().name().equals(right.line().name())
                     && left.line().isSame(right.line())
-                    && cm(drawn(left)).equals(cm(drawn(right)));
+                    && tape().of(drawn(left)).equals(tape().of(drawn(right)));
         }
 
         private Row row(CutSpec.Entry entry, boolean sided) {
             ChainLine line = entry.line();
             double shrunk = line.finished() / line.cut();
-            boolean floor =
-                    line.line().bound() == Line.Bound.FLOOR && !cm(drawn(entry)).equals(cm(line.cut()));
+            boolean floor = line.line().bound() == Line.Bound.FLOOR
+                    && !tape().of(drawn(entry)).equals(tape().of(line.cut()));
             double cut = floor ? drawn(entry) : line.cut();
-            String finished = cm(cut * shrunk);
+            String finished = tape().of(cut * shrunk);
             boolean derived = line.source().steps().size() > 1;
             return new Row(
                     entry.id(),
@@ -204,15 +216,15 @@ public record CutTable(
                     sided
                             ? line.source().said()
                             : line.source().said().replace(entry.scope().suffix(), ""),
-                    line.follows() ? "–" : cm(line.net()),
+                    line.follows() ? "–" : tape().of(line.net()),
                     line.follows()
                             ? line.ease().words()
-                            : (floor ? "≥ " : "") + signedCm(line.ease().value()),
+                            : (floor ? "≥ " : "") + tape().signed(line.ease().value()),
                     finished,
-                    cm(cut),
+                    tape().of(cut),
                     derived,
                     line.estimated(),
-                    floor ? "at least " + cm(line.finished()) + ", drawn " + finished : null,
+                    floor ? "at least " + tape().of(line.finished()) + ", drawn " + finished : null,
                     chain(line));
         }
 
@@ -229,28 +241,35 @@ public record CutTable(
             List<Link> links = new ArrayList<>(beginning(line));
             if (line.growth() != 0) {
                 links.add(new Link(
-                        "+ room to grow", cm(line.growth()), spec.choices().word("growth") + " months"));
+                        "+ room to grow",
+                        tape().of(line.growth()),
+                        spec.choices().word("growth") + " months"));
             }
             if (line.layers() != 0) {
                 links.add(new Link(
-                        "+ beneath", cm(line.layers()), cm(spec.choices().numberOr0("layers")) + " thick"));
+                        "+ beneath",
+                        tape().of(line.layers()),
+                        String.format(
+                                Locale.ROOT, "%.1f mm thick", spec.choices().numberOr0("layers"))));
             }
             if (line.thickness() != 0) {
-                links.add(new Link("+ the sheet's own bend", cm(line.thickness()), ""));
+                links.add(new Link("+ the sheet's own bend", tape().of(line.thickness()), ""));
             }
             if (!line.follows()) {
                 links.add(new Link(
-                        "+ ease", signedCm(line.ease().value()), line.ease().why()));
+                        "+ ease",
+                        tape().signed(line.ease().value()),
+                        line.ease().why()));
             }
             links.add(new Link(
                     "= finished",
-                    cm(line.finished()),
+                    tape().of(line.finished()),
                     line.follows() ? line.ease().why() : ""));
             double shrink = 1 - line.finished() / line.cut();
             if (shrink > 1e-9) {
                 links.add(new Link(
                         String.format(Locale.ROOT, "÷ (1 − %.1f %%)", shrink * 100),
-                        cm(line.cut()),
+                        tape().of(line.cut()),
                         "the cloth shrinks"));
             }
             return links;
@@ -265,13 +284,14 @@ public record CutTable(
                         .map(n -> n.toLowerCase(Locale.ROOT))
                         .orElse("worked out");
                 links.add(new Link(
-                        line.source().said() + " read", cm(line.source().readMm()), how));
+                        line.source().said() + " read", tape().of(line.source().readMm()), how));
                 if (line.source().playMm() != 0) {
-                    links.add(new Link("− play", cm(line.source().playMm()), "what the fingers added"));
+                    links.add(new Link("− play", tape().of(line.source().playMm()), "what the fingers added"));
                 }
             }
             if (!line.follows()) {
-                links.add(new Link("= net body", cm(line.net()), line.estimated() ? "≈ estimated, not read" : ""));
+                links.add(
+                        new Link("= net body", tape().of(line.net()), line.estimated() ? "≈ estimated, not read" : ""));
             }
             return links;
         }

@@ -16,7 +16,6 @@ import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** Lays the pieces of a cut spec side by side at their true size, with everything a cutter looks for on them. */
 public final class PatternSheet {
@@ -85,7 +84,7 @@ public final class PatternSheet {
             shapes.add(Shape.line(level.from(), level.to(), Pen.LEVEL));
             shapes.add(new Shape.Words(
                     level.to().plus(new Point(-34, -2.5)),
-                    String.format(Locale.ROOT, "%s %.1f", level.said(), level.width() / 10),
+                    level.said() + " " + spec.tape().of(level.width()),
                     4.5,
                     false,
                     false));

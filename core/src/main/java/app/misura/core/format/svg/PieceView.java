@@ -10,6 +10,7 @@ import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
+import app.misura.core.length.Unit;
 import app.misura.core.resource.Shipped;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,7 @@ public final class PieceView {
     static final double TYPE = 29;
 
     private static final double NAME = 31;
+    private static final double MM_PER_INCH = 25.4;
     /** How far a piece's name stands from its edge. */
     private static final double INDENT = 12;
     /** Room below the pieces for the scale. */
@@ -138,7 +140,7 @@ public final class PieceView {
         boolean atCorner = isCorner(piece, from) != isCorner(piece, to);
         double x = from.x() * 0.3 + to.x() * 0.7 - (atCorner ? 40 : 0);
         double y = to.y() + (atCorner ? TYPE : -7);
-        text(x, y, f("%.1f", level.width() / 10), "text-anchor", "middle", "data-of", name);
+        text(x, y, spec.tape().of(level.width()), "text-anchor", "middle", "data-of", name);
     }
 
     private static boolean isCorner(Piece piece, Point p) {
@@ -224,7 +226,8 @@ public final class PieceView {
         Box box = Box.of(piece.outline());
         Box outer = Box.of(spec.cutLine(piece));
         if (outer.isFlat()) {
-            String size = f(" %.1f × %.1f, ", box.width() / 10, box.height() / 10);
+            String size =
+                    " " + spec.tape().of(box.width()) + " × " + spec.tape().of(box.height()) + ", ";
             text(box.left(), outer.bottom() + TYPE, piece.title() + size + cut, "class", "name");
         } else {
             text(box.left(), outer.bottom() + TYPE * 1.1, piece.title(), "class", "name");
@@ -275,7 +278,7 @@ public final class PieceView {
         text(
                 middle.x() + inner.x() * 14,
                 middle.y() + (level ? 34 * inner.y() : 4),
-                f("%.1f", (edge.length() - piece.intake(edge.name())) / 10),
+                spec.tape().of(edge.length() - piece.intake(edge.name())),
                 "class",
                 "elen",
                 "data-seam",
@@ -310,8 +313,10 @@ public final class PieceView {
     }
 
     private void foot(double y) {
-        out.empty("path", "class", "grain", "d", f("M4 %.1fv16m0 -8h200m0 -8v16m-100 -16v16", y));
-        text(214, y + 16, "20 cm");
+        boolean inches = spec.tape().unit() == Unit.INCH;
+        double half = inches ? 4 * MM_PER_INCH : 100;
+        out.empty("path", "class", "grain", "d", f("M4 %.1fv16m0 -8h%.1fm0 -8v16m-%.1f -16v16", y, 2 * half, half));
+        text(14 + 2 * half, y + 16, inches ? "8 in" : "20 cm");
     }
 
     private void text(double x, double y, String text, Object... more) {

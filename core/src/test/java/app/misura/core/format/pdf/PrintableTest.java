@@ -35,6 +35,17 @@ class PrintableTest {
     }
 
     @Test
+    void whatIsPrintedIsReadBackLetterByLetter() throws Exception {
+        String text = "Left thigh, soft cloth; 5 ft 7, drafted, office, fjord, 1/2";
+        byte[] pdf = PagePdf.write("<html><body style=\"font-family: 'Source Sans 3'\"><p>" + text + "</p><p><b>" + text
+                + "</b></p><p><i>" + text + "</i></p></body></html>");
+        try (var document = Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document).strip().split("\\R"))
+                    .containsOnly(text);
+        }
+    }
+
+    @Test
     void nothingThatCanBeTypedMakesAPaperFail() {
         long seed = 20260513;
         Random random = new Random(seed);
