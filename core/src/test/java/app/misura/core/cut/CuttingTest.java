@@ -268,6 +268,33 @@ class CuttingTest {
         assertThat(heeled.holds()).isTrue();
     }
 
+    /** A zip has its length, buttons their number, their holes and the layers of their catch. */
+    @Test
+    void theFlyIsCutForWhatClosesIt() {
+        CutSpec zip = cut(Sheets.AVERAGE, "");
+        CutSpec buttons = cut(Sheets.AVERAGE, "fly=button");
+        Piece behindZip = zip.draft().piece("fly");
+        Piece behindButtons = buttons.draft().piece("fly");
+        double opening = Math.abs(behindZip.edge("centre").length()) - 15;
+        assertThat(behindZip.title()).isEqualTo("Fly, zip " + zip.tape().said(opening - 10));
+        assertThat(behindZip.cut().count()).isEqualTo(2);
+        assertThat(behindZip.internal()).isEmpty();
+        int holes = behindButtons.internal().size();
+        assertThat(behindButtons.title()).isEqualTo("Fly, " + holes + " buttons");
+        assertThat(opening / holes).isBetween(30.0, 50.0);
+        assertThat(behindButtons.cut().count()).isEqualTo(4);
+        behindButtons.internal().forEach(hole -> assertThat(hole.get(0).y()).isBetween(0.0, opening));
+        Sheet asked = answered(Sheets.AVERAGE, Map.of("fly", "button"));
+        assertThat(Cuts.spec(asked, Cuts.usual(asked)).draft().piece("fly").title())
+                .isEqualTo(behindButtons.title());
+    }
+
+    @Test
+    void theBandHasAnInside() {
+        assertThat(cut(Sheets.AVERAGE, "").draft().piece("waistband").cut().said())
+                .isEqualTo("cut 1, its inside 1, stiffening 1");
+    }
+
     @Test
     void legsMeasuredToTheHeelAreCutToTheHeel() {
         String heel = Sheets.AVERAGE.replace("D1=103", "D1=100").replace("S1=77.5", "S1=74.5");

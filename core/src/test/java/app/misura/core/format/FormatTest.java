@@ -11,8 +11,9 @@ import app.misura.core.draft.Piece;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
-import app.misura.core.format.csv.MeasuresCsv;
 import app.misura.core.format.drawing.Drawing;
+import app.misura.core.format.drawing.Pen;
+import app.misura.core.format.drawing.Shape;
 import app.misura.core.format.json.ChoicesJson;
 import app.misura.core.format.json.CutJson;
 import app.misura.core.format.json.JsonFault;
@@ -29,6 +30,7 @@ import app.misura.core.format.sheet.FormPage;
 import app.misura.core.format.sheet.PatternSheet;
 import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.garment.Choices;
+import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
 import app.misura.core.geometry.Polyline;
 import app.misura.core.proof.Proof;
@@ -36,7 +38,6 @@ import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
 import java.awt.geom.Point2D;
 import java.io.IOException;
-import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -157,12 +158,27 @@ class FormatTest {
     }
 
     @Test
-    void tilesCoverTheSheetAndOverlap() throws IOException {
-        Tiles tiles = Tiles.over(pattern.widthMm(), pattern.heightMm(), Paper.A4);
-        assertThat(tiles.columns() * tiles.stepX() + Tiles.OVERLAP).isGreaterThanOrEqualTo(pattern.widthMm());
-        assertThat(tiles.rows() * tiles.stepY() + Tiles.OVERLAP).isGreaterThanOrEqualTo(pattern.heightMm());
-        try (PDDocument document = Loader.loadPDF(PatternPdf.write(pattern, Paper.A4))) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1 + tiles.columns() * tiles.rows());
+    void tilesCoverWhatIsDrawnAndOverlap() throws IOException {
+        Drawing tiled = PatternSheet.of(spec, "Somebody", Paper.A4);
+        Tiles tiles = Tiles.over(tiled, Paper.A4);
+        assertThat(tiles.columns() * tiles.stepX() + Tiles.OVERLAP).isGreaterThanOrEqualTo(tiled.widthMm());
+        assertThat(tiles.rows() * tiles.stepY() + Tiles.OVERLAP).isGreaterThanOrEqualTo(tiled.heightMm());
+        for (Drawing.Group group : tiled.groups()) {
+            for (Shape shape : group.shapes()) {
+                if (shape instanceof Shape.Chords chords) {
+                    chords.points().forEach(p -> {
+                        Point on = group.onSheet(p);
+                        int row = (int) ((on.y()) / tiles.stepY());
+                        int column = (int) ((on.x()) / tiles.stepX());
+                        assertThat(tiles.isUsed(Math.min(row, tiles.rows() - 1), Math.min(column, tiles.columns() - 1)))
+                                .as(group.name() + " at " + on)
+                                .isTrue();
+                    });
+                }
+            }
+        }
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(tiled, Paper.A4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1 + tiles.used().size());
             List<Point> square = Paths.of(document.getPage(0)).stream()
                     .filter(p -> p.size() == 4)
                     .reduce((a, b) -> b)
@@ -173,19 +189,76 @@ class FormatTest {
                     .contains("10 cm")
                     .contains("A1")
                     .contains("glue to A1 on")
+                    .contains(tiles.used().size() + " pages of A4")
                     .contains("print at 100 %");
         }
-        try (PDDocument letter = Loader.loadPDF(PatternPdf.write(pattern, Paper.LETTER))) {
+        try (PDDocument letter = Loader.loadPDF(PatternPdf.write(tiled, Paper.LETTER))) {
             assertThat(letter.getPage(1).getMediaBox().getWidth()).isEqualTo(612, within(0.01f));
+            assertThat(new PDFTextStripper().getText(letter)).contains("pages of letter paper");
         }
     }
 
+    /** A page on which nothing lies is not printed, nor glued to. */
     @Test
-    void aPlaceOnTwoTilesIsTheSamePlace() {
-        Tiles tiles = Tiles.over(1000, 1400, Paper.A4);
-        Point first = tiles.corner(0, 0).plus(new Point(tiles.stepX() + Tiles.OVERLAP / 2, 100));
-        Point second = tiles.corner(0, 1).plus(new Point(Tiles.OVERLAP / 2, 100));
-        assertThat(first).isEqualTo(second);
+    void emptyTilesAreLeftOut() throws IOException {
+        List<Shape> small = List.of(Shape.line(new Point(0, 0), new Point(50, 50), Pen.CUT));
+        Drawing corners = new Drawing(
+                "two corners",
+                700,
+                700,
+                List.of(
+                        new Drawing.Group("a", new Point(20, 20), false, small),
+                        new Drawing.Group("b", new Point(640, 640), true, small)));
+        Tiles tiles = Tiles.over(corners, Paper.A4);
+        assertThat(tiles.used()).hasSize(2);
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(corners, Paper.A4))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(3);
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("2 pages of")
+                    .doesNotContain("glue to");
+        }
+    }
+
+    /** On a roll the sheet is as wide as the roll; what is longer than that stands turned, and is as long as before. */
+    @Test
+    void aRollIsNoWiderThanItIs() throws IOException {
+        Drawing roll = PatternSheet.of(spec, "Somebody", Paper.ROLL);
+        assertThat(roll.widthMm()).isLessThanOrEqualTo(Paper.ROLL.widthMm());
+        assertThat(roll.groups()).anyMatch(Drawing.Group::turned);
+        try (PDDocument document = Loader.loadPDF(PatternPdf.write(roll, Paper.ROLL))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getPage(0).getMediaBox().getWidth() * MM).isEqualTo(Paper.ROLL.widthMm(), within(0.01));
+            List<Double> areas = Paths.of(document.getPage(0)).stream()
+                    .map(p -> Math.abs(Polyline.area(p)))
+                    .toList();
+            for (Piece piece : spec.draft().pieces()) {
+                double area = Polyline.area(spec.cutLine(piece));
+                assertThat(areas)
+                        .as(piece.id().toString())
+                        .anySatisfy(a -> assertThat(a).isEqualTo(area, within(area * 1e-4)));
+            }
+        }
+        List<Box> boxes = roll.groups().stream().map(FormatTest::box).toList();
+        for (int i = 0; i < boxes.size(); i++) {
+            for (int j = i + 1; j < boxes.size(); j++) {
+                assertThat(overlap(boxes.get(i), boxes.get(j)))
+                        .as(roll.groups().get(i).name() + " and "
+                                + roll.groups().get(j).name())
+                        .isFalse();
+            }
+        }
+    }
+
+    private static Box box(Drawing.Group group) {
+        return Box.of(group.shapes().stream()
+                .filter(s -> s instanceof Shape.Chords)
+                .flatMap(s -> ((Shape.Chords) s).points().stream())
+                .map(group::onSheet)
+                .toList());
+    }
+
+    private static boolean overlap(Box a, Box b) {
+        return a.left() < b.right() && b.left() < a.right() && a.top() < b.bottom() && b.top() < a.bottom();
     }
 
     @Test
@@ -198,22 +271,6 @@ class FormatTest {
         double width = Math.abs(Double.parseDouble(edge.group(3)) - Double.parseDouble(edge.group(1)));
         assertThat(width).isEqualTo(spec.draft().piece("front").edge("hem").length(), within(0.002));
         assertThat(SvgWriter.write(pattern)).isEqualTo(svg);
-    }
-
-    @Test
-    void csvIsReadBackWithoutLoss() throws IOException {
-        List<MeasuresCsv.Row> rows = MeasuresCsv.rows(proof, spec);
-        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(rows)))).isEqualTo(rows);
-        MeasuresCsv.Row formula =
-                new MeasuresCsv.Row("reading", "D1", "", "outside-leg", "=1+1", "cm", 20.0, "@home, \"twisted\"");
-        assertThat(MeasuresCsv.write(List.of(formula))).contains("'=1+1");
-        MeasuresCsv.Row wide =
-                new MeasuresCsv.Row("reading", "D1", "", "outside-leg", "\uFF1D1+1", "cm", 20.0, "\uFF20home");
-        assertThat(MeasuresCsv.write(List.of(wide))).contains("'\uFF1D1+1").contains("'\uFF20home");
-        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(List.of(wide)))))
-                .containsExactly(wide);
-        assertThat(MeasuresCsv.read(new StringReader(MeasuresCsv.write(List.of(formula)))))
-                .containsExactly(formula);
     }
 
     @Test

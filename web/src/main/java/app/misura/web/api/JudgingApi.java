@@ -6,6 +6,7 @@ import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.csv.MeasuresCsv;
+import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.json.AdjustmentDoc;
 import app.misura.core.format.json.CutJson;
 import app.misura.core.format.json.ExportDoc;
@@ -40,6 +41,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** What stores nothing: catalogue, forms, adjustment, proof, cut and its files. */
 @RestController
@@ -121,34 +123,48 @@ class JudgingApi {
         if (!List.of("svg", "dxf", "pdf", "hpgl", "csv", "json").contains(format)) {
             throw new NotThere("No such format; there are svg, dxf, pdf, hpgl, csv and json.");
         }
-        SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
+        JsonNode document = ApiBody.read(request);
         Paper wanted = Paper.named(paper)
                 .orElseThrow(() -> new JsonRefused(
                         JsonRefused.Why.WRONG,
                         List.of(new JsonFault("/paper", "must be sheet, a4, letter, a3, a0 or roll"))));
+        if (format.equals("csv") || format.equals("json")) {
+            return written(format, sheets.readWritten(document));
+        }
+        SheetJson.Request sheet = sheets.readWithChoices(document);
         if (format.equals("dxf") || format.equals("hpgl")) {
             return Problem.of(501, "Not built yet", format.toUpperCase(java.util.Locale.ROOT) + " is not written yet.");
         }
-        Proof proof = Proof.of(sheet.sheet());
-        Cutting.Result result = Cutting.of(proof, sheet.garment(), sheet.choices());
-        return result instanceof Cutting.Cut cut ? file(format, wanted, sheet, proof, cut.spec()) : refused(result);
+        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices());
+        return result instanceof Cutting.Cut cut ? drawn(format, wanted, cut.spec()) : refused(result);
     }
 
-    private static ResponseEntity<byte[]> file(
-            String format, Paper paper, SheetJson.Request sheet, Proof proof, CutSpec spec) {
-        return switch (format) {
-            case "svg" -> text("image/svg+xml", SvgWriter.write(PatternSheet.of(spec, "pattern")));
-            case "csv" -> text("text/csv;charset=UTF-8", MeasuresCsv.write(MeasuresCsv.rows(proof, spec)));
-            case "json" ->
-                text(
-                        "application/json",
-                        JsonText.pretty(
-                                ExportDoc.of(SheetDoc.of(sheet.sheet()), ProofDoc.of(proof), CutJson.of(spec))));
-            default ->
-                ResponseEntity.ok()
-                        .contentType(MediaType.APPLICATION_PDF)
-                        .body(PatternPdf.write(PatternSheet.of(spec, "pattern"), paper));
-        };
+    private static ResponseEntity<byte[]> drawn(String format, Paper paper, CutSpec spec) {
+        Paper on = format.equals("svg") ? Paper.SHEET : paper;
+        Drawing pattern = PatternSheet.of(spec, "pattern", on);
+        return format.equals("svg")
+                ? text("image/svg+xml", SvgWriter.write(pattern))
+                : ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(PatternPdf.write(pattern, paper));
+    }
+
+    /** Every sheet can be written; with its cut where there is one. */
+    private static ResponseEntity<byte[]> written(String format, SheetJson.Written written) {
+        Proof proof = Proof.of(written.sheet());
+        Cutting.Result result = written.cut()
+                .map(c -> Cutting.of(proof, c.garment(), c.choices()))
+                .orElseGet(() -> new Cutting.NotCut(
+                        "Nothing is cut from " + written.sheet().form().id() + " yet."));
+        CutSpec spec = result instanceof Cutting.Cut cut ? cut.spec() : null;
+        if (format.equals("csv")) {
+            return text("text/csv;charset=UTF-8", MeasuresCsv.write(MeasuresCsv.rows(proof, spec)));
+        }
+        SheetDoc sheet = SheetDoc.of(written.sheet());
+        return text(
+                "application/json",
+                JsonText.pretty(
+                        spec == null
+                                ? ExportDoc.uncut(sheet, ProofDoc.of(proof), result.sentence())
+                                : ExportDoc.of(sheet, ProofDoc.of(proof), CutJson.of(spec))));
     }
 
     private static ResponseEntity<byte[]> text(String type, String text) {

@@ -108,7 +108,7 @@ class PrintController {
         return pdf(
                 order,
                 "pattern-" + wanted.word(),
-                PatternPdf.write(PatternSheet.of(spec, order.client().name()), wanted));
+                PatternPdf.write(PatternSheet.of(spec, order.client().name(), wanted), wanted));
     }
 
     @GetMapping("/orders/{id}/print/pattern.svg")

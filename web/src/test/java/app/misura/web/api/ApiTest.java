@@ -272,6 +272,27 @@ class ApiTest extends TestHouse {
         }
     }
 
+    /** A sheet too thin to be cut is still a sheet: what was taken goes out whole, and why there is no cut. */
+    @Test
+    void whatCannotBeCutIsWrittenAllTheSame() {
+        String thin =
+                sheet("U1=101.5 S1=77.5", ",\"leftOut\":[{\"step\":\"D4\",\"why\":\"refused\",\"note\":\"=no\"}]");
+        Api.Answer csv = api.post("/api/v1/export/csv", thin);
+        assertThat(csv.status()).isEqualTo(200);
+        assertThat(csv.body().lines().findFirst())
+                .contains(
+                        "kind,step,line,side,measure,condition,text,unit,mm,play,aid,at,by,struck,struck-at,struck-by,"
+                                + "left-out,note");
+        assertThat(csv.body()).contains("left-out,D4").contains("refused,'=no").doesNotContain("finished");
+        Api.Answer json = api.post("/api/v1/export/json", thin);
+        assertThat(json.status()).isEqualTo(200);
+        assertThat(json.json().path("cut").isNull()).isTrue();
+        assertThat(json.json().path("notCut").asString()).contains("cannot be cut without");
+        assertThat(json.json().path("sheet").path("leftOut").path(0).path("why").asString())
+                .isEqualTo("refused");
+        assertThat(api.post("/api/v1/export/svg", thin).status()).isEqualTo(422);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "{", "{\"misura\":\"sheet/1\",\"misura\":\"sheet/1\"}", "{\"a\":1e999}", "[1,2"})
     void unreadableIs400(String body) {

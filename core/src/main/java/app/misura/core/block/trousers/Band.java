@@ -27,7 +27,7 @@ record Band(Wanted in, Waists waists) {
                 .toList();
         return Piece.of(
                         Pieces.BAND,
-                        Cut.ONCE,
+                        Cut.LAYERED,
                         "Waistband",
                         List.of(
                                 Edge.seam("top", line(d, c)),

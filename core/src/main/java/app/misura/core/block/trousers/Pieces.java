@@ -39,7 +39,7 @@ final class Pieces {
         Piece back = leg(BACK, "Back", legs.back(), waists.back());
         Band band = new Band(in, waists);
         List<Piece> bare =
-                List.of(front, back, band.piece(), new Fly(legs.front().crotch()).piece());
+                List.of(front, back, band.piece(), new Fly(legs.front().crotch(), in.fly(), in.tape()).piece());
         Remeasure tape = new Remeasure(bare);
         List<Seam> seams = new Promises(in, legs, waists).seams(tape);
         List<Piece> pieces = new ArrayList<>();

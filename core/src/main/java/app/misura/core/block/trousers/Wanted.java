@@ -2,6 +2,7 @@ package app.misura.core.block.trousers;
 
 import app.misura.core.draft.Given;
 import app.misura.core.draft.Need;
+import app.misura.core.length.TapeWords;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -11,7 +12,7 @@ import java.util.stream.Stream;
  * What the block is drawn from, taken from the given names once: finished girths and lengths in cloth as it is cut, mm,
  * from the top of the band; the body's own for what is judged by the body.
  */
-record Wanted(Girths girths, Lengths lengths, Net net, Front front, double seatShape) {
+record Wanted(Girths girths, Lengths lengths, Net net, Front front, Closing fly, double seatShape, TapeWords tape) {
 
     static final List<Need> NEEDS = List.of(
             Need.finished("waist"),
@@ -32,6 +33,7 @@ record Wanted(Girths girths, Lengths lengths, Net net, Front front, double seatS
             Need.net("crotch-loop"),
             Need.net("rise"),
             Need.word("front"),
+            Need.word("fly"),
             Need.word("seat-shape"),
             Need.word("wearer"));
 
@@ -72,6 +74,20 @@ record Wanted(Girths girths, Lengths lengths, Net net, Front front, double seatS
         }
     }
 
+    /** What closes the front's opening. */
+    enum Closing {
+        ZIP,
+        BUTTON;
+
+        static Closing named(String word) {
+            return switch (word) {
+                case "zip" -> ZIP;
+                case "button" -> BUTTON;
+                default -> throw new IllegalArgumentException("no fly is called " + word);
+            };
+        }
+    }
+
     static Wanted of(Given given) {
         OptionalDouble kneeHeight = given.mmIfThere("knee-height");
         Girths girths = new Girths(
@@ -95,7 +111,14 @@ record Wanted(Girths girths, Lengths lengths, Net net, Front front, double seatS
                 given.net("crotch-loop"),
                 given.net("rise"),
                 given.word("wearer").equals("child"));
-        return new Wanted(girths, lengths, net, Front.named(given.word("front")), shape(given.word("seat-shape")));
+        return new Wanted(
+                girths,
+                lengths,
+                net,
+                Front.named(given.word("front")),
+                Closing.named(given.word("fly")),
+                shape(given.word("seat-shape")),
+                given.tape());
     }
 
     /** From -1, flat, to +1, prominent. */
@@ -115,7 +138,9 @@ record Wanted(Girths girths, Lengths lengths, Net net, Front front, double seatS
                 new Lengths(l.loop(), l.outside(), l.inside(), mm, l.kneeHeight(), l.band(), l.underlap()),
                 net,
                 front,
-                seatShape);
+                fly,
+                seatShape,
+                tape);
     }
 
     double waist() {

@@ -1,16 +1,20 @@
 package app.misura.core.format.csv;
 
 import app.misura.core.cut.CutSpec;
+import app.misura.core.format.csv.Row.Column;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
@@ -20,50 +24,27 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Readings, settled values, finished and cut measures as one table. What is a formula to a spreadsheet is written with a
- * leading apostrophe and read back without it.
+ * Readings, what is left out, settled values, finished and cut measures as one table. What is a formula to a spreadsheet is
+ * written with a leading apostrophe and read back without it.
  */
 public final class MeasuresCsv {
-    private static final String[] HEADER = {"kind", "name", "side", "measure", "text", "unit", "mm", "struck"};
-
     private MeasuresCsv() {}
 
-    /** One line. @param mm null where nothing is wanted */
-    public record Row(
-            String kind,
-            String name,
-            String side,
-            String measure,
-            String text,
-            String unit,
-            @Nullable Double mm,
-            String struck) {}
+    /** What was taken, as a table gives it back. */
+    public record Taken(List<Reading> readings, List<LeftOut> leftOut) {}
 
+    /** Every line of a sheet, in order. @param spec null where nothing is cut */
     public static List<Row> rows(Proof proof, @Nullable CutSpec spec) {
         List<Row> rows = new ArrayList<>();
-        Unit unit = proof.sheet().unit();
-        for (Reading r : proof.sheet().readings()) {
-            rows.add(new Row(
-                    "reading",
-                    r.step(),
-                    r.side() == null ? "" : r.side().word(),
-                    proof.sheet().form().step(r.step()).taken().code(),
-                    r.text(),
-                    unit.symbol(),
-                    r.length() == null ? null : r.length().toMm(),
-                    r.struck() == null ? "" : r.struck().reason()));
+        Sheet sheet = proof.sheet();
+        for (Reading r : sheet.readings()) {
+            rows.add(Row.of(r, sheet.form().step(r.step()), sheet.unit()));
+        }
+        for (LeftOut out : sheet.leftOut()) {
+            rows.add(Row.of(out));
         }
         for (Settled s : proof.settled().values()) {
-            Length length = s.length();
-            rows.add(new Row(
-                    "settled",
-                    s.step().label(),
-                    s.side() == null ? "" : s.side().word(),
-                    s.step().taken().code(),
-                    length == null ? "none" : LengthText.column(length, unit),
-                    unit.symbol(),
-                    length == null ? null : length.toMm(),
-                    ""));
+            rows.add(settled(s, sheet.unit()));
         }
         if (spec != null) {
             for (CutSpec.Entry entry : spec.chain()) {
@@ -74,37 +55,35 @@ public final class MeasuresCsv {
         return rows;
     }
 
+    private static Row settled(Settled s, Unit unit) {
+        Length length = s.length();
+        return Row.of("settled")
+                .at(s.step(), s.side())
+                .with(Column.TEXT, length == null ? "none" : LengthText.column(length, unit))
+                .with(Column.UNIT, unit.symbol())
+                .mm(length == null ? null : length.toMm());
+    }
+
     private static Row made(String kind, CutSpec.Entry entry, double mm) {
         String measure = entry.line().source().measure();
-        return new Row(
-                kind,
-                entry.id(),
-                "",
-                measure == null ? "" : measure,
-                String.format(Locale.ROOT, "%.2f", mm / 10),
-                "cm",
-                mm,
-                "");
+        return Row.of(kind)
+                .with(Column.LINE, entry.id())
+                .with(Column.MEASURE, measure == null ? "" : measure)
+                .with(Column.TEXT, String.format(Locale.ROOT, "%.2f", mm / 10))
+                .with(Column.UNIT, "cm")
+                .mm(mm);
     }
 
     public static String write(List<Row> rows) {
         StringBuilder out = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader(HEADER)
+                .setHeader(Arrays.stream(Column.values()).map(Column::word).toArray(String[]::new))
                 .setRecordSeparator("\n")
                 .get();
         try (CSVPrinter printer = new CSVPrinter(out, format)) {
             for (Row row : rows) {
-                printer.printRecord(
-                        row.kind(),
-                        row.name(),
-                        row.side(),
-                        row.measure(),
-                        guarded(row.text()),
-                        row.unit(),
-                        row.mm() == null ? "" : row.mm().toString(),
-                        guarded(row.struck()));
+                printer.printRecord(Arrays.stream(Column.values()).map(c -> guarded(row.get(c))));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -112,7 +91,7 @@ public final class MeasuresCsv {
         return out.toString();
     }
 
-    /** @throws IllegalArgumentException if a line is none of this table */
+    /** @throws IllegalArgumentException if a column is missing */
     public static List<Row> read(Reader csv) throws IOException {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -122,19 +101,37 @@ public final class MeasuresCsv {
         List<Row> rows = new ArrayList<>();
         try (CSVParser parser = format.parse(csv)) {
             for (CSVRecord r : parser) {
-                String mm = r.get("mm");
-                rows.add(new Row(
-                        r.get("kind"),
-                        r.get("name"),
-                        r.get("side"),
-                        r.get("measure"),
-                        bare(r.get("text")),
-                        r.get("unit"),
-                        mm.isEmpty() ? null : (Double) Double.parseDouble(mm),
-                        bare(r.get("struck"))));
+                Row row = Row.of(bare(r.get(Column.KIND.word())));
+                for (Column column : Column.values()) {
+                    row = row.with(column, bare(r.get(column.word())));
+                }
+                rows.add(row);
             }
         }
         return rows;
+    }
+
+    /**
+     * The readings and what is left out, as they were before they were written.
+     *
+     * @throws IllegalArgumentException naming the line that is none
+     */
+    public static Taken taken(List<Row> rows) {
+        List<Reading> readings = new ArrayList<>();
+        List<LeftOut> out = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            Row row = rows.get(i);
+            try {
+                if (row.get(Column.KIND).equals(Row.READING)) {
+                    readings.add(row.reading());
+                } else if (row.get(Column.KIND).equals(Row.LEFT_OUT)) {
+                    out.add(row.leftOut());
+                }
+            } catch (RuntimeException e) {
+                throw new IllegalArgumentException("line " + (i + 2) + ": " + e.getMessage(), e);
+            }
+        }
+        return new Taken(readings, out);
     }
 
     private static String guarded(String text) {

@@ -33,6 +33,9 @@ public final class SheetJson {
     /** A sheet, the garment it is cut to, and what is chosen for its cut. */
     public record Request(Sheet sheet, Garment garment, Choices choices) {}
 
+    /** @param cut empty if nothing is cut from the sheet's form */
+    public record Written(Sheet sheet, Optional<Request> cut) {}
+
     /** @throws JsonRefused with every fault of the document */
     public Sheet read(JsonNode root) throws JsonRefused {
         JsonIn in = JsonIn.document(root, "sheet/1");
@@ -41,26 +44,37 @@ public final class SheetJson {
         return java.util.Objects.requireNonNull(sheet);
     }
 
-    /** @throws JsonRefused with every fault of the document */
+    /** @throws JsonRefused with every fault of the document; that nothing is cut from its form is one */
     public Request readWithChoices(JsonNode root) throws JsonRefused {
+        Written written = readWritten(root);
+        return written.cut()
+                .orElseThrow(() -> new JsonRefused(
+                        JsonRefused.Why.WRONG,
+                        List.of(new JsonFault(
+                                "/form",
+                                "nothing is cut from " + written.sheet().form().id() + " yet"))));
+    }
+
+    /** A sheet to be written down: with its cut, where something is cut from its form. @throws JsonRefused with every fault */
+    public Written readWritten(JsonNode root) throws JsonRefused {
         JsonIn in = JsonIn.document(root, "sheet/1");
         Sheet sheet = sheet(in, root);
-        if (sheet == null) {
-            in.object("choices");
-            in.finish();
+        JsonIn chosen = in.object("choices");
+        Garment garment =
+                sheet == null ? null : Garments.shipped().of(sheet.form()).orElse(null);
+        Choices choices = garment == null || sheet == null
+                ? null
+                : ChoicesJson.read(chosen, garment.choices(), garment.choices().usual(sheet.answers()));
+        if (sheet != null && garment == null) {
+            chosen.close();
         }
-        Sheet read = java.util.Objects.requireNonNull(sheet);
-        Garment garment = Garments.shipped().of(read.form()).orElse(null);
-        if (garment == null) {
-            in.fault("form", "nothing is cut from " + read.form().id() + " yet");
-            in.object("choices");
-            in.finish();
-        }
-        Garment cut = java.util.Objects.requireNonNull(garment);
-        Choices choices = ChoicesJson.read(
-                in.object("choices"), cut.choices(), cut.choices().usual(read.answers()));
         in.finish();
-        return new Request(read, cut, choices);
+        Sheet read = java.util.Objects.requireNonNull(sheet);
+        return new Written(
+                read,
+                garment == null || choices == null
+                        ? Optional.empty()
+                        : Optional.of(new Request(read, garment, choices)));
     }
 
     private @Nullable Sheet sheet(JsonIn in, JsonNode root) throws JsonRefused {

@@ -5,19 +5,26 @@ import java.util.Optional;
 
 /** What a pattern is printed on. A sheet is one page as large as the drawing; a roll is cut to its length. */
 public enum Paper {
-    SHEET(0, 0),
-    A4(210, 297),
-    LETTER(215.9, 279.4),
-    A3(297, 420),
-    A0(841, 1189),
-    ROLL(914, 0);
+    SHEET("a sheet", 0, 0),
+    A4("A4", 210, 297),
+    LETTER("letter paper", 215.9, 279.4),
+    A3("A3", 297, 420),
+    A0("A0", 841, 1189),
+    ROLL("a roll", 914, 0);
 
+    private final String said;
     private final double widthMm;
     private final double heightMm;
 
-    Paper(double widthMm, double heightMm) {
+    Paper(String said, double widthMm, double heightMm) {
+        this.said = said;
         this.widthMm = widthMm;
         this.heightMm = heightMm;
+    }
+
+    /** As it is said: {@code letter paper}. */
+    public String said() {
+        return said;
     }
 
     public double widthMm() {

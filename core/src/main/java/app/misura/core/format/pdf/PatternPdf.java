@@ -49,10 +49,13 @@ public final class PatternPdf {
             page(document, faces, width, drawing.heightMm(), Point.ORIGIN, null, List.of());
             return;
         }
-        Tiles tiles = Tiles.over(drawing.widthMm(), drawing.heightMm(), paper);
+        Tiles tiles = Tiles.over(drawing, paper);
         map(document, faces, tiles);
         for (int row = 0; row < tiles.rows(); row++) {
             for (int column = 0; column < tiles.columns(); column++) {
+                if (!tiles.isUsed(row, column)) {
+                    continue;
+                }
                 Point corner = tiles.corner(row, column);
                 Point origin = new Point(Tiles.MARGIN - corner.x(), Tiles.MARGIN - corner.y());
                 page(document, faces, paper.widthMm(), paper.heightMm(), origin, tiles, frame(tiles, row, column));
@@ -81,7 +84,7 @@ public final class PatternPdf {
             }
             PdfPen pen = new PdfPen(stream, faces, height, origin);
             for (Drawing.Group group : drawing.groups()) {
-                PdfPen moved = pen.moved(group.at());
+                PdfPen moved = pen.on(group);
                 for (Shape shape : group.shapes()) {
                     moved.draw(shape);
                 }
@@ -104,9 +107,10 @@ public final class PatternPdf {
             shapes.add(Shape.line(mark.plus(new Point(-4, 0)), mark.plus(new Point(4, 0)), Pen.NOTCH));
             shapes.add(Shape.line(mark.plus(new Point(0, -4)), mark.plus(new Point(0, 4)), Pen.NOTCH));
         }
-        String neighbours =
-                (column > 0 ? "glue to " + tiles.name(row, column - 1) + " on the left" : "first of its row")
-                        + (row > 0 ? ", under " + tiles.name(row - 1, column) : "");
+        String neighbours = (tiles.isUsed(row, column - 1)
+                        ? "glue to " + tiles.name(row, column - 1) + " on the left"
+                        : "first of its row")
+                + (tiles.isUsed(row - 1, column) ? ", under " + tiles.name(row - 1, column) : "");
         shapes.add(new Shape.Words(new Point(0, h + 7), tiles.name(row, column), 6, true, false));
         shapes.add(new Shape.Words(
                 new Point(14, h + 7), drawing.title() + " · " + neighbours + " · print at 100 %", 3.6, false, false));
@@ -120,14 +124,18 @@ public final class PatternPdf {
         shapes.add(new Shape.Words(new Point(0, 8), drawing.title(), 7, true, false));
         shapes.add(new Shape.Words(
                 new Point(0, 16),
-                tiles.columns() * tiles.rows() + " pages of " + paper.word().toUpperCase(java.util.Locale.ROOT)
-                        + ", glued by their crosses. Print at 100 %, never \"fit to page\".",
+                tiles.used().size() + (tiles.used().size() == 1 ? " page of " : " pages of ") + paper.said()
+                        + (tiles.used().size() == 1 ? "" : ", glued by their crosses")
+                        + ". Print at 100 %, never \"fit to page\".",
                 4,
                 false,
                 false));
         double scale = Math.min(w / (tiles.columns() * tiles.stepX()), 100 / (tiles.rows() * tiles.stepY()));
         for (int row = 0; row < tiles.rows(); row++) {
             for (int column = 0; column < tiles.columns(); column++) {
+                if (!tiles.isUsed(row, column)) {
+                    continue;
+                }
                 double x = column * tiles.stepX() * scale;
                 double y = 24 + row * tiles.stepY() * scale;
                 double dx = tiles.stepX() * scale;
@@ -145,7 +153,7 @@ public final class PatternPdf {
                 if (shape instanceof Shape.Chords chords && chords.pen() == Pen.CUT) {
                     shapes.add(new Shape.Chords(
                             chords.points().stream()
-                                    .map(p -> p.plus(group.at()).times(scale).plus(new Point(0, 24)))
+                                    .map(p -> group.onSheet(p).times(scale).plus(new Point(0, 24)))
                                     .toList(),
                             chords.closed(),
                             Pen.LEVEL));
@@ -158,7 +166,7 @@ public final class PatternPdf {
                 drawing.title(),
                 w,
                 0,
-                List.of(new Drawing.Group("map", new Point(Tiles.MARGIN, Tiles.MARGIN), shapes)));
+                List.of(new Drawing.Group("map", new Point(Tiles.MARGIN, Tiles.MARGIN), false, shapes)));
         new PatternPdf(cover, paper)
                 .page(document, faces, paper.widthMm(), paper.heightMm(), Point.ORIGIN, null, List.of());
     }

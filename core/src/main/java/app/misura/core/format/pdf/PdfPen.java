@@ -1,5 +1,6 @@
 package app.misura.core.format.pdf;
 
+import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.drawing.Pen;
 import app.misura.core.format.drawing.Shape;
 import app.misura.core.geometry.Point;
@@ -9,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
 
 /** Draws shapes into a page whose unit is the millimetre, y up; the page's height turns y round. */
 final class PdfPen {
@@ -30,25 +32,32 @@ final class PdfPen {
     private final Faces faces;
     private final double height;
     private final Point origin;
+    private final boolean turned;
 
     /** @param origin where the drawing's (0, 0) lies on the page, mm from its top left corner */
     PdfPen(PDPageContentStream page, Faces faces, double height, Point origin) {
+        this(page, faces, height, origin, false);
+    }
+
+    private PdfPen(PDPageContentStream page, Faces faces, double height, Point origin, boolean turned) {
         this.page = page;
         this.faces = faces;
         this.height = height;
         this.origin = origin;
+        this.turned = turned;
     }
 
-    PdfPen moved(Point by) {
-        return new PdfPen(page, faces, height, origin.plus(by));
+    /** A pen for the shapes of a group that lies on what this one draws. */
+    PdfPen on(Drawing.Group group) {
+        return new PdfPen(page, faces, height, origin.plus(group.at()), group.turned());
     }
 
     private float x(Point p) {
-        return (float) (origin.x() + p.x());
+        return (float) (origin.x() + (turned ? -p.y() : p.x()));
     }
 
     private float y(Point p) {
-        return (float) (height - origin.y() - p.y());
+        return (float) (height - origin.y() - (turned ? p.x() : p.y()));
     }
 
     void draw(Shape shape) throws IOException {
@@ -100,7 +109,10 @@ final class PdfPen {
         float back = words.middle() ? face.getStringWidth(text) / 1000 * size / 2 : 0;
         page.beginText();
         page.setFont(face, size);
-        page.newLineAtOffset(x(words.at()) - back, y(words.at()));
+        page.setTextMatrix(
+                turned
+                        ? new Matrix(0, -1, 1, 0, x(words.at()), y(words.at()) + back)
+                        : new Matrix(1, 0, 0, 1, x(words.at()) - back, y(words.at())));
         page.showText(text);
         page.endText();
     }

@@ -10,16 +10,14 @@ import app.misura.core.draft.Piece;
 import app.misura.core.format.drawing.Drawing;
 import app.misura.core.format.drawing.Pen;
 import app.misura.core.format.drawing.Shape;
+import app.misura.core.format.pdf.Paper;
 import app.misura.core.format.pdf.PatternPdf;
-import app.misura.core.geometry.Box;
 import app.misura.core.geometry.Point;
-import app.misura.core.geometry.Polyline;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Lays the pieces of a cut spec side by side at their true size, with everything a cutter looks for on them. */
 public final class PatternSheet {
-    private static final double GAP = 25;
     /** How far the bracket of a fold stands inside, mm. */
     private static final double FOLD_BRACKET = 8;
 
@@ -33,45 +31,36 @@ public final class PatternSheet {
         this.client = client;
     }
 
-    /** @param client whose garment it is: stands on every piece */
+    /** On one sheet as large as it must be. @param client whose garment it is: stands on every piece */
     public static Drawing of(CutSpec spec, String client) {
-        return new PatternSheet(spec, client).drawing();
+        return of(spec, client, Paper.SHEET);
     }
 
-    private Drawing drawing() {
+    /** For a paper: on a roll within its width; with a square to measure where no page of its own has one. */
+    public static Drawing of(CutSpec spec, String client, Paper paper) {
+        return new PatternSheet(spec, client).drawing(paper);
+    }
+
+    private Drawing drawing(Paper paper) {
+        double most = paper == Paper.ROLL ? paper.widthMm() : Double.POSITIVE_INFINITY;
+        PieceFloor floor = PieceFloor.of(spec, most);
         List<Drawing.Group> groups = new ArrayList<>();
-        double x = GAP;
-        double tallest = 0;
-        List<Piece> flat = new ArrayList<>();
-        double common = spec.draft().pieces().stream()
-                .filter(p -> !p.levels().isEmpty())
-                .mapToDouble(p -> Box.of(spec.cutLine(p)).top())
-                .min()
-                .orElse(0);
-        for (Piece piece : spec.draft().pieces()) {
-            Box box = Box.of(spec.cutLine(piece));
-            if (box.isFlat()) {
-                flat.add(piece);
-                continue;
-            }
-            double top = piece.levels().isEmpty() ? box.top() : common;
-            groups.add(group(piece, new Point(x - box.left(), GAP - top)));
-            x += box.width() + GAP;
-            tallest = Math.max(tallest, box.bottom() - top);
+        floor.laid().forEach(laid -> groups.add(group(laid)));
+        if (paper.isTiled()) {
+            return new Drawing(title(), floor.width(), floor.height(), groups);
         }
-        double width = Math.max(x, 2 * GAP + 150);
-        double y = 2 * GAP + tallest;
-        for (Piece piece : flat) {
-            Box box = Box.of(spec.cutLine(piece));
-            groups.add(group(piece, new Point(GAP - box.left(), y - box.top())));
-            width = Math.max(width, box.width() + 2 * GAP);
-            y += box.height() + GAP;
-        }
-        groups.add(new Drawing.Group("test-square", new Point(GAP, y), PatternPdf.square(Point.ORIGIN)));
-        return new Drawing(spec.garment().title() + ", " + client, width, y + 100 + GAP, groups);
+        Point square = new Point(PieceFloor.GAP, floor.height());
+        groups.add(new Drawing.Group("test-square", square, false, PatternPdf.square(Point.ORIGIN)));
+        double width = Math.max(floor.width(), 2 * PieceFloor.GAP + 150);
+        return new Drawing(title(), width, floor.height() + 100 + PieceFloor.GAP, groups);
     }
 
-    private Drawing.Group group(Piece piece, Point at) {
+    private String title() {
+        return spec.garment().title() + ", " + client;
+    }
+
+    private Drawing.Group group(PieceFloor.Laid laid) {
+        Piece piece = laid.piece();
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape.Chords(spec.cutLine(piece), true, Pen.CUT));
         for (Edge edge : piece.edges()) {
@@ -82,12 +71,7 @@ public final class PatternSheet {
         }
         for (Level level : piece.levels()) {
             shapes.add(Shape.line(level.from(), level.to(), Pen.LEVEL));
-            shapes.add(new Shape.Words(
-                    level.to().plus(new Point(-34, -2.5)),
-                    level.said() + " " + spec.tape().of(level.width()),
-                    4.5,
-                    false,
-                    false));
+            shapes.add(PieceLabel.level(level, level.said() + " " + spec.tape().of(level.width())));
         }
         for (List<Point> line : piece.internal()) {
             shapes.add(new Shape.Chords(line, false, Pen.FOLD));
@@ -96,7 +80,7 @@ public final class PatternSheet {
         piece.notches().forEach(notch -> notch(piece, notch, shapes));
         grain(piece, shapes);
         label(piece, shapes);
-        return new Drawing.Group(piece.id().toString(), at, shapes);
+        return new Drawing.Group(piece.id().toString(), laid.at(), laid.turned(), shapes);
     }
 
     /** A bracket along what lies on the fold of the cloth. */
@@ -174,25 +158,8 @@ public final class PatternSheet {
     }
 
     private void label(Piece piece, List<Shape> shapes) {
-        Point middle = piece.grain().get(0).towards(piece.grain().get(1), 0.5);
-        boolean flat = Math.abs(piece.grain().get(0).y() - piece.grain().get(1).y()) < 1;
         String side = piece.id().sideWord();
         String name = side == null ? piece.title() : piece.title() + " " + side;
-        String cut = "cut " + piece.cut().count() + (piece.cut().isMirrored() ? ", mirrored" : "");
-        if (flat) {
-            shapes.add(new Shape.Words(
-                    middle.plus(new Point(-60, -5)), name + " · " + cut + " · " + client, 7, true, false));
-            return;
-        }
-        double size = Polyline.area(piece.outline()) < 20_000 ? 5 : 9;
-        Point free = isClear(piece, middle, 20)
-                ? middle
-                : clear(piece, piece.grain().get(0), piece.grain().get(1), 20);
-        Point at = free.plus(new Point(size < 9 ? 3 : 8, 0));
-        shapes.add(new Shape.Words(at, name, size, true, false));
-        shapes.add(new Shape.Words(at.plus(new Point(0, size * 0.9)), cut, size * 0.55, false, false));
-        if (size >= 9) {
-            shapes.add(new Shape.Words(at.plus(new Point(0, 15)), client, 5, false, false));
-        }
+        shapes.addAll(new PieceLabel(piece).words(name, piece.cut().said(), client));
     }
 }

@@ -165,7 +165,7 @@ public final class PieceView {
     }
 
     private void label(Piece piece) {
-        String cut = "cut " + piece.cut().count();
+        String cut = piece.cut().said();
         if (piece.levels().isEmpty()) {
             smallLabel(piece, cut);
             return;

@@ -39,7 +39,12 @@ public final class SvgWriter {
         for (Drawing.Group group : drawing.groups()) {
             String at = Markup.number(group.at().x()) + " "
                     + Markup.number(group.at().y());
-            out.open("g", "id", group.name(), "transform", "translate(" + at + ")")
+            out.open(
+                            "g",
+                            "id",
+                            group.name(),
+                            "transform",
+                            "translate(" + at + ")" + (group.turned() ? " rotate(90)" : ""))
                     .line();
             group.shapes().forEach(this::shape);
             out.close().line();

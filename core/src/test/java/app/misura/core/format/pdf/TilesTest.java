@@ -3,6 +3,9 @@ package app.misura.core.format.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.format.drawing.Drawing;
+import app.misura.core.format.drawing.Pen;
+import app.misura.core.format.drawing.Shape;
 import app.misura.core.geometry.Point;
 import java.util.HashSet;
 import java.util.List;
@@ -14,6 +17,11 @@ class TilesTest {
     private static final long SEED = 404;
     private static final List<Paper> TILED = List.of(Paper.A4, Paper.LETTER, Paper.A3, Paper.A0);
 
+    private static Drawing filled(double width, double height) {
+        Shape all = Shape.line(Point.ORIGIN, new Point(width, height), Pen.CUT);
+        return new Drawing("all", width, height, List.of(new Drawing.Group("all", Point.ORIGIN, false, List.of(all))));
+    }
+
     @Test
     void thePagesCoverTheDrawingWithNoneToSpare() {
         Random random = new Random(SEED);
@@ -21,9 +29,10 @@ class TilesTest {
             Paper paper = TILED.get(random.nextInt(TILED.size()));
             double width = 50 + random.nextDouble() * 2500;
             double height = 50 + random.nextDouble() * 2500;
-            Tiles tiles = Tiles.over(width, height, paper);
+            Tiles tiles = Tiles.over(filled(width, height), paper);
             double printable = paper.widthMm() - 2 * Tiles.MARGIN;
             double tall = paper.heightMm() - 2 * Tiles.MARGIN;
+            assertThat(tiles.used()).as("seed %d", SEED).hasSize(tiles.rows() * tiles.columns());
             Point last = tiles.corner(tiles.rows() - 1, tiles.columns() - 1);
             assertThat(last.x() + printable).as("seed %d", SEED).isGreaterThanOrEqualTo(width - 1e-9);
             assertThat(last.y() + tall).as("seed %d", SEED).isGreaterThanOrEqualTo(height - 1e-9);
@@ -39,7 +48,7 @@ class TilesTest {
     @Test
     void marksOfNeighboursFallOnEachOther() {
         for (Paper paper : TILED) {
-            Tiles tiles = Tiles.over(3000, 3000, paper);
+            Tiles tiles = Tiles.over(filled(3000, 3000), paper);
             List<Point> marks = tiles.marks();
             Point across = new Point(tiles.stepX(), 0);
             Point down = new Point(0, tiles.stepY());
@@ -54,7 +63,7 @@ class TilesTest {
 
     @Test
     void everyPageHasANameOfItsOwn() {
-        Tiles tiles = Tiles.over(2000, 12_000, Paper.A4);
+        Tiles tiles = Tiles.over(filled(2000, 12_000), Paper.A4);
         Set<String> names = new HashSet<>();
         for (int row = 0; row < tiles.rows(); row++) {
             for (int column = 0; column < tiles.columns(); column++) {

@@ -148,7 +148,7 @@ final class Operations {
                         json(200, "A sheet, its proof and its cut", ExportDoc.of(sheet(), proof, spec())),
                         file("The pattern, in mm", "image/svg+xml"),
                         file("The pattern at its true size", "application/pdf"),
-                        file("Every finished measure", "text/csv"))
+                        file("Every reading, value and finished measure as one table", "text/csv"))
                 .with(FORMAT, PAPER)
                 .or(404, 501);
     }
