@@ -24,40 +24,58 @@ import java.util.Optional;
  * <p>Pieces with levels stand side by side at their own heights; the others lie below them.
  */
 public final class PieceView {
-    /** Height of the small type, in mm of the pieces. */
-    static final double TYPE = 29;
+    /** The room on a screen, and the type there, px. */
+    private static final double SCREEN_WIDTH = 544;
 
-    private static final double NAME = 31;
+    private static final double SCREEN_HEIGHT = 600;
+    private static final double SCREEN_TYPE = 14;
+    /** The type on paper, mm. */
+    private static final double PAPER_TYPE = 2.5;
+
     private static final double MM_PER_INCH = 25.4;
-    /** How far a piece's name stands from its edge. */
-    private static final double INDENT = 12;
-    /** Room below the pieces for the scale. */
-    private static final double FOOT = 70;
 
     private final CutSpec spec;
     private final Markup out = new Markup();
     private final PieceLayout layout;
+    /** Height of the type, in mm of the pieces. */
+    private final double type;
 
-    private PieceView(CutSpec spec) {
+    private PieceView(CutSpec spec, PieceLayout layout) {
         this.spec = spec;
-        this.layout = PieceLayout.of(spec);
+        this.layout = layout;
+        this.type = layout.type();
+    }
+
+    /** Laid so that the type has its height, whatever the size of the pieces. */
+    private static PieceView within(CutSpec spec, double width, double height, double type) {
+        PieceView view = new PieceView(spec, PieceLayout.of(spec, 0));
+        for (int i = 0; i < 4; i++) {
+            view = new PieceView(spec, PieceLayout.of(spec, type / view.scale(width, height)));
+        }
+        return view;
+    }
+
+    private double scale(double mostWidth, double mostHeight) {
+        return Math.min(mostWidth / layout.width(), mostHeight / height());
     }
 
     /** For a screen: the look is the page's. */
     public static String svg(CutSpec spec) {
-        return new PieceView(spec).draw("", "").toString();
+        return within(spec, SCREEN_WIDTH, SCREEN_HEIGHT, SCREEN_TYPE)
+                .draw("", "")
+                .toString();
     }
 
     /** For paper, no larger than so many millimetres, black on white. */
     public static Markup paper(CutSpec spec, double mostWidthMm, double mostHeightMm) {
-        PieceView view = new PieceView(spec);
-        double scale = Math.min(mostWidthMm / view.layout.width(), mostHeightMm / view.height());
+        PieceView view = within(spec, mostWidthMm, mostHeightMm, PAPER_TYPE);
+        double scale = view.scale(mostWidthMm, mostHeightMm);
         return view.draw(
                 Markup.number(view.layout.width() * scale) + "mm", Markup.number(view.height() * scale) + "mm");
     }
 
     private double height() {
-        return layout.bottom() - layout.top() + FOOT + 28;
+        return layout.bottom() - layout.top() + 3.4 * type;
     }
 
     private Markup draw(String widthMm, String heightMm) {
@@ -73,7 +91,7 @@ public final class PieceView {
                 "height",
                 paper ? heightMm : null,
                 "viewBox",
-                f("0 %.1f %.1f %.1f", layout.top() - 14, layout.width(), height()),
+                f("0 %.1f %.1f %.1f", layout.top() - type / 2, layout.width(), height()),
                 "role",
                 "group",
                 "aria-label",
@@ -83,26 +101,26 @@ public final class PieceView {
         }
         layout.large().stream().findFirst().ifPresent(this::levelNames);
         layout.placed().forEach(this::piece);
-        foot(layout.bottom() + 40);
+        foot(layout.bottom() + 1.4 * type);
         return out.close();
     }
 
     private void levelNames(Piece first) {
         double last = -1e9;
         for (Level level : first.levels()) {
-            double y = Math.max(level.to().y(), last + TYPE * 1.1);
+            double y = Math.max(level.to().y(), last + type * 1.1);
             last = y;
-            text(4, y + 7, level.said(), "data-of", level.name());
+            text(4, y + type / 4, level.said(), "data-of", level.name());
         }
         Edge upper = first.edges().get(0);
-        text(4, upper.path().start().y() + 7, upper.name(), "data-of", upper.name());
+        text(4, upper.path().start().y() + type / 4, upper.name(), "data-of", upper.name());
     }
 
     private void piece(PieceLayout.Placed at) {
         Piece piece = at.piece();
         out.open("g", "transform", f("translate(%.1f %.1f)", at.dx(), at.dy()));
-        out.empty("path", "class", "allow", "d", polygon(spec.cutLine(piece)));
-        out.empty("path", "class", "net", "d", polygon(piece.outline()));
+        out.empty("path", "class", "allow", "d", PiecePaths.closed(spec.cutLine(piece)));
+        out.empty("path", "class", "net", "d", PiecePaths.closed(piece.outline()));
         piece.levels().forEach(level -> level(piece, level));
         piece.darts().forEach(this::dart);
         grain(piece);
@@ -135,11 +153,11 @@ public final class PieceView {
                     "cy",
                     f("%.1f", end.y()),
                     "r",
-                    7);
+                    f("%.1f", type / 4));
         }
         boolean atCorner = isCorner(piece, from) != isCorner(piece, to);
-        double x = from.x() * 0.3 + to.x() * 0.7 - (atCorner ? 40 : 0);
-        double y = to.y() + (atCorner ? TYPE : -7);
+        double x = from.x() * 0.3 + to.x() * 0.7 - (atCorner ? 1.4 * type : 0);
+        double y = to.y() + (atCorner ? type : -type / 4);
         text(x, y, spec.tape().of(level.width()), "text-anchor", "middle", "data-of", name);
     }
 
@@ -148,54 +166,48 @@ public final class PieceView {
     }
 
     private void grain(Piece piece) {
-        if (piece.grain().isEmpty()) {
-            return;
+        if (!piece.grain().isEmpty()) {
+            out.empty("path", "class", "grain", "d", PiecePaths.arrow(piece.grain(), type));
         }
-        Point from = piece.grain().get(0);
-        Point to = piece.grain().get(1);
-        Point along = to.minus(from).unit();
-        StringBuilder d = new StringBuilder(f("M%.1f %.1fL%.1f %.1f", from.x(), from.y(), to.x(), to.y()));
-        for (Point end : List.of(from, to)) {
-            Point back = along.times(end == to ? -12 : 12);
-            Point left = end.plus(back).plus(along.right().times(7));
-            Point right = end.plus(back).minus(along.right().times(7));
-            d.append(f("M%.1f %.1fL%.1f %.1fL%.1f %.1f", left.x(), left.y(), end.x(), end.y(), right.x(), right.y()));
-        }
-        out.empty("path", "class", "grain", "d", d.toString());
     }
 
     private void label(Piece piece) {
-        String cut = piece.cut().said();
+        String cut = "cut " + piece.cut().count();
         if (piece.levels().isEmpty()) {
             smallLabel(piece, cut);
             return;
         }
-        if (isNamedBelow(piece)) {
+        if (isNamedBelow(piece, type)) {
             double below = Box.of(spec.cutLine(piece)).bottom();
             String side = piece.id().sideWord() == null ? "" : piece.id().sideWord() + ", ";
-            text(0, below + TYPE * 1.1, piece.title(), "class", "name");
-            text(0, below + TYPE * 2.2, side + cut);
+            text(0, below + type * 1.1, piece.title(), "class", "name");
+            text(0, below + type * 2.2, side + cut);
             return;
         }
-        double y = clearOfLevels(piece, piece.grain().get(0), piece.grain().get(1), NAME)
+        double y = clearOfLevels(piece, piece.grain().get(0), piece.grain().get(1), type)
                 .y();
-        text(INDENT, y, piece.title(), "class", "name", "font-size", NAME);
-        double under = y + NAME;
+        text(indent(type), y, piece.title(), "class", "name");
+        double under = y + 1.1 * type;
         if (piece.id().sideWord() != null) {
-            text(INDENT, under, piece.id().sideWord());
-            under += TYPE * 1.2;
+            text(indent(type), under, piece.id().sideWord());
+            under += type * 1.2;
         }
-        text(INDENT, under, cut);
+        text(indent(type), under, cut);
     }
 
     /** Whether a piece with levels has no room for its name: on the fold, or too narrow. */
-    static boolean isNamedBelow(Piece piece) {
+    static boolean isNamedBelow(Piece piece, double type) {
         if (piece.edges().stream().anyMatch(e -> e.finish() == Finish.FOLD)) {
             return true;
         }
         double narrowest =
                 piece.levels().stream().mapToDouble(Level::width).min().orElse(0);
-        return narrowest < width(piece.title(), NAME) + 2 * INDENT;
+        return narrowest < width(piece.title(), type) + 2 * indent(type);
+    }
+
+    /** How far a piece's name stands from its edge. */
+    private static double indent(double type) {
+        return 0.4 * type;
     }
 
     /** About how wide a text of that size is. */
@@ -228,36 +240,29 @@ public final class PieceView {
         if (outer.isFlat()) {
             String size =
                     " " + spec.tape().of(box.width()) + " × " + spec.tape().of(box.height()) + ", ";
-            text(box.left(), outer.bottom() + TYPE, piece.title() + size + cut, "class", "name");
-        } else {
-            text(box.left(), outer.bottom() + TYPE * 1.1, piece.title(), "class", "name");
-            text(box.left(), outer.bottom() + TYPE * 2.2, cut);
+            text(
+                    box.left(),
+                    outer.bottom() + type,
+                    piece.title() + size + piece.cut().said(),
+                    "class",
+                    "name");
+            return;
         }
+        double y = outer.bottom();
+        for (String line : smallName(piece)) {
+            y += type * 1.1;
+            text(box.left(), y, line, "class", "name");
+        }
+        text(box.left(), y + type * 1.1, cut);
+    }
+
+    /** What a small piece is called, a line for every part of it. */
+    static List<String> smallName(Piece piece) {
+        return List.of(piece.title().split(", "));
     }
 
     private void dart(Dart dart) {
-        Point middle = dart.mouth1().towards(dart.mouth2(), 0.5);
-        Point down = dart.tip().minus(middle);
-        String d = dart.kind() == Dart.Kind.DART
-                ? f(
-                        "M%.1f %.1fL%.1f %.1fL%.1f %.1f",
-                        dart.mouth1().x(),
-                        dart.mouth1().y(),
-                        dart.tip().x(),
-                        dart.tip().y(),
-                        dart.mouth2().x(),
-                        dart.mouth2().y())
-                : f(
-                        "M%.1f %.1fl%.1f %.1fM%.1f %.1fl%.1f %.1f",
-                        dart.mouth1().x(),
-                        dart.mouth1().y(),
-                        down.x(),
-                        down.y(),
-                        dart.mouth2().x(),
-                        dart.mouth2().y(),
-                        down.x(),
-                        down.y());
-        out.empty("path", "class", "dart", "d", d);
+        out.empty("path", "class", "dart", "d", PiecePaths.dart(dart));
     }
 
     /** The edge, a wide band to touch it by, its length on the inner side. */
@@ -276,8 +281,8 @@ public final class PieceView {
         boolean level = Math.abs(inner.y()) > 0.8;
         String anchor = level ? "middle" : inner.x() > 0 ? "start" : "end";
         text(
-                middle.x() + inner.x() * 14,
-                middle.y() + (level ? 34 * inner.y() : 4),
+                middle.x() + inner.x() * type / 2,
+                middle.y() + (level ? 1.2 * type * inner.y() : type / 7),
                 spec.tape().of(edge.length() - piece.intake(edge.name())),
                 "class",
                 "elen",
@@ -291,7 +296,7 @@ public final class PieceView {
     private void fold(Piece piece, Edge edge) {
         Point clear = clearOfLevels(piece, edge.path().start(), edge.path().end(), 0);
         Point along = edge.path().end().minus(edge.path().start()).unit();
-        Point inner = clear.plus(along.right().times(0.85 * TYPE));
+        Point inner = clear.plus(along.right().times(0.85 * type));
         double turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         text(
                 inner.x(),
@@ -315,26 +320,25 @@ public final class PieceView {
     private void foot(double y) {
         boolean inches = spec.tape().unit() == Unit.INCH;
         double half = inches ? 4 * MM_PER_INCH : 100;
-        out.empty("path", "class", "grain", "d", f("M4 %.1fv16m0 -8h%.1fm0 -8v16m-%.1f -16v16", y, 2 * half, half));
-        text(14 + 2 * half, y + 16, inches ? "8 in" : "20 cm");
+        out.empty(
+                "path",
+                "class",
+                "grain",
+                "d",
+                f(
+                        "M4 %1$.1fv%2$.1fm0 -%3$.1fh%4$.1fm0 -%3$.1fv%2$.1fm-%5$.1f -%2$.1fv%2$.1f",
+                        y, type / 2, type / 4, 2 * half, half));
+        text(4 + type / 2 + 2 * half, y + type / 2, inches ? "8 in" : "20 cm");
     }
 
     private void text(double x, double y, String text, Object... more) {
         List<Object> attributes = new ArrayList<>(List.of("x", f("%.1f", x), "y", f("%.1f", y)));
         boolean sized = List.of(more).contains("font-size");
         if (!sized) {
-            attributes.addAll(List.of("font-size", TYPE));
+            attributes.addAll(List.of("font-size", f("%.1f", type)));
         }
         attributes.addAll(List.of(more));
         out.element("text", text, attributes.toArray());
-    }
-
-    private static String polygon(List<Point> points) {
-        StringBuilder d = new StringBuilder();
-        for (Point p : points) {
-            d.append(d.isEmpty() ? 'M' : 'L').append(f("%.1f %.1f", p.x(), p.y()));
-        }
-        return d.append('Z').toString();
     }
 
     private static String f(String format, Object... values) {
