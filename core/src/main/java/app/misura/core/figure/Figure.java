@@ -1,6 +1,7 @@
 package app.misura.core.figure;
 
 import app.misura.core.body.Body;
+import app.misura.core.geometry.Point;
 import app.misura.core.measure.Side;
 import java.util.List;
 import java.util.Map;
@@ -57,6 +58,16 @@ public record Figure(
             case SIDE -> new Profile(body, ghostArm).standing();
             case SEATED -> new Profile(body, ghostArm).seated();
         };
+    }
+
+    /** Where a landmark lies in this view. @throws IllegalArgumentException if none has that name */
+    public Point place(String landmark) {
+        return new Landmarks(this).place(landmark).at();
+    }
+
+    /** Where a mark is set, in this view. */
+    public Point place(Spot spot) {
+        return place(spot == Spot.KNEE ? "knee.R" : "F@band");
     }
 
     /** The outline of the whole body in this view. */

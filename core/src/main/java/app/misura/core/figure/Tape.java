@@ -26,15 +26,30 @@ public record Tape(List<Stretch> stretches, boolean band) {
         return stretches.isEmpty();
     }
 
-    /** Lays a path on a figure. */
+    /** Lays a path on a figure, from the view that it is written for. */
     public static Tape on(Figure figure, TapePath path) {
+        return on(figure, path, figure.view());
+    }
+
+    /** @param own the view that the path is written for: what is seen there may be hidden here */
+    public static Tape on(Figure figure, TapePath path, View own) {
         if (path instanceof TapePath.Band band) {
             return new Tape(new Bands(figure).around(band), true);
         }
-        return path instanceof TapePath.Run run ? new Tape(runs(figure, run), false) : new Tape(List.of(), false);
+        return path instanceof TapePath.Run run ? new Tape(runs(figure, run, own), false) : new Tape(List.of(), false);
     }
 
-    private static List<Stretch> runs(Figure figure, TapePath.Run run) {
+    /** The band that marks the waist: its half that is seen. */
+    public static Stretch waistband(Figure figure) {
+        return new Bands(figure)
+                .trunk(figure.body().level("band")).stream()
+                        .filter(s -> !s.hidden())
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    private static List<Stretch> runs(Figure figure, TapePath.Run run, View own) {
+        boolean within = figure.view().isProfile() && !own.isProfile();
         Landmarks landmarks = new Landmarks(figure);
         List<Stretch> stretches = new ArrayList<>();
         Landmarks.Place from = landmarks.place(run.points().get(0));
@@ -48,9 +63,9 @@ public record Tape(List<Stretch> stretches, boolean band) {
                 stretches.add(new Stretch(List.of(from.at(), to.at()), false, true, true, link.equals("||")));
             } else if (link.equals("-")) {
                 flush(stretches, current, currentHidden);
-                stretches.add(new Stretch(List.of(from.at(), to.at()), false, true, false, false));
+                stretches.add(new Stretch(List.of(from.at(), to.at()), within, true, false, false));
             } else {
-                boolean hidden = isHidden(link, figure.view());
+                boolean hidden = isHidden(link, figure.view()) || within && link.equals(">i");
                 if (current.isEmpty() || hidden != currentHidden) {
                     flush(stretches, current, currentHidden);
                     current.add(from.at());

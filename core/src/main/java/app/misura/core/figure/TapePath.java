@@ -2,6 +2,7 @@ package app.misura.core.figure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -40,6 +41,10 @@ public sealed interface TapePath {
             return new Run(points.stream().map(Run::other).toList(), links);
         }
 
+        private static String landmark(String point) {
+            return point.split("[@.]", 2)[0];
+        }
+
         private static String other(String point) {
             return point.endsWith(".R")
                     ? point.substring(0, point.length() - 1) + "L"
@@ -49,6 +54,33 @@ public sealed interface TapePath {
 
     /** The same path on the other side of the body; mirrored twice it is the path itself. */
     TapePath mirrored();
+
+    /**
+     * Whether a path can be drawn from another view than its own: never a standing body's tape on a seated one; on an arm
+     * only where it is seen whole; along a foot and round a bent knee only from their own.
+     */
+    default boolean isSeenFrom(View view, View own) {
+        if (view == own) {
+            return true;
+        }
+        if (view == View.SEATED || own == View.SEATED) {
+            return false;
+        }
+        if (this instanceof Band band) {
+            return band.part().equals("trunk")
+                    || band.part().equals("leg")
+                    || band.part().equals("arm") && !view.isProfile();
+        }
+        return this instanceof Run run
+                && run.points().stream()
+                        .map(Run::landmark)
+                        .noneMatch(l -> ONLY_OWN.contains(l) || view.isProfile() && ON_ARM.contains(l));
+    }
+
+    /** Places that lie on each other from elsewhere. */
+    Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe");
+
+    Set<String> ON_ARM = Set.of("shoulder", "upperArmO", "elbow", "foreArmO", "wrist");
 
     List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
     Pattern BAND = Pattern.compile("band:(trunk|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");

@@ -21,11 +21,11 @@ public final class TapePaths {
     /** How one measure is shown: from where, and the tape's path. */
     public record Shown(View view, TapePath path) {
         /**
-         * The path on one side. A profile is always seen from the right; from the front and the back the tape lies on the
-         * side that is asked for.
+         * The path on one side, seen from there. A profile is always seen from the right; from the front and the back the
+         * tape lies on the side that is asked for.
          */
-        public TapePath on(@Nullable Side side) {
-            return side == Side.LEFT && !view.isProfile() ? path.mirrored() : path;
+        public TapePath on(@Nullable Side side, View from) {
+            return side == Side.LEFT && !from.isProfile() ? path.mirrored() : path;
         }
     }
 

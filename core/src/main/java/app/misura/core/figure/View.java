@@ -30,7 +30,8 @@ public enum View {
         return this == BACK ? -1 : 1;
     }
 
-    boolean isProfile() {
+    /** From the body's right. */
+    public boolean isProfile() {
         return this == SIDE || this == SEATED;
     }
 

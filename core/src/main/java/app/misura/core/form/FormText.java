@@ -52,7 +52,8 @@ final class FormText {
             String how,
             String place,
             String brief,
-            @Nullable String mind) {}
+            @Nullable String mind,
+            @Nullable String spot) {}
 
     /** What a selection says otherwise of a step than the form it selects from. */
     record ChangeDoc(

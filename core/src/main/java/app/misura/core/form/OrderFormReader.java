@@ -141,7 +141,8 @@ public final class OrderFormReader {
                 change.how() == null ? said.how() : change.how(),
                 change.place() == null ? said.place() : change.place(),
                 change.brief() == null ? said.brief() : change.brief(),
-                change.mind() == null ? said.mind() : change.mind()));
+                change.mind() == null ? said.mind() : change.mind(),
+                said.spot()));
         if (change.side() != null) {
             changed = changed.withSide(read(label, change.side(), w -> word(StepSide.class, w), StepSide.NONE));
         }
@@ -208,7 +209,12 @@ public final class OrderFormReader {
                 Boolean.TRUE.equals(s.critical()),
                 s.onlyIf() == null ? Map.of() : s.onlyIf(),
                 s.derived() == null ? null : sum(label, s.derived()),
-                new Step.Prompt(s.how(), s.place(), s.brief(), s.mind() == null ? "" : s.mind()));
+                new Step.Prompt(
+                        s.how(),
+                        s.place(),
+                        s.brief(),
+                        s.mind() == null ? "" : s.mind(),
+                        s.spot() == null ? "" : s.spot()));
     }
 
     private static Play play(String word) {

@@ -51,8 +51,9 @@ public record Step(
      * @param place where, how the body stands, how tight: one soft line
      * @param brief the how in a few words, for the printed form
      * @param mind the one thing that spoils this reading; empty if none
+     * @param spot where on the body a mark is set, for its picture; empty for others
      */
-    public record Prompt(String how, String place, String brief, String mind) {}
+    public record Prompt(String how, String place, String brief, String mind, String spot) {}
 
     public Step {
         needs = List.copyOf(needs);

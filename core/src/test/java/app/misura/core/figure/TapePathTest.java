@@ -67,10 +67,10 @@ class TapePathTest {
         Step thigh = OrderForms.shipped().get("trousers-tailored").step("D9");
         TapePaths.Shown shown =
                 TapePaths.of(thigh.taken(), thigh.condition(), thigh.at()).orElseThrow();
-        TapePath left = shown.on(Side.LEFT);
-        TapePath right = shown.on(Side.RIGHT);
+        TapePath left = shown.on(Side.LEFT, shown.view());
+        TapePath right = shown.on(Side.RIGHT, shown.view());
         assertThat(left).isNotEqualTo(right).isEqualTo(right.mirrored());
-        assertThat(shown.on(null)).isEqualTo(shown.path());
+        assertThat(shown.on(null, shown.view())).isEqualTo(shown.path());
         Body body = Body.of(BodyNumbers.neutral());
         Tape onLeft = Tape.on(Figure.of(body, shown.view()), left);
         Tape onRight = Tape.on(Figure.of(body, shown.view()), right);

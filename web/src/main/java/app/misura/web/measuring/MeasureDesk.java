@@ -113,7 +113,7 @@ class MeasureDesk {
                 LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
                 desk.view(place.side(), visit.heard()),
                 null,
-                FigureView.of(course.proof(), step, desk.side(place.side()), visit.turned()),
+                FigureView.of(course, step, desk.side(place.side()), visit.turned()),
                 at > 0 ? steps.get(at - 1).label() : null,
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
                 order.taken().mark(),
@@ -152,8 +152,7 @@ class MeasureDesk {
                 view,
                 again.isEmpty()
                         ? null
-                        : FigureView.of(
-                                course.proof(), order.form().step(again.get(0).label()), null, null),
+                        : FigureView.of(course, order.form().step(again.get(0).label()), null, null),
                 null,
                 null,
                 order.taken().mark(),

@@ -2,7 +2,10 @@ package app.misura.web.ui;
 
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
-import app.misura.core.figure.TapePath;
+import app.misura.core.course.Course;
+import app.misura.core.figure.Aid;
+import app.misura.core.figure.Scene;
+import app.misura.core.figure.Spot;
 import app.misura.core.figure.TapePaths;
 import app.misura.core.figure.View;
 import app.misura.core.form.Step;
@@ -20,11 +23,7 @@ public record FigureView(List<Turn> views, Picture picture) {
     private static final double HEIGHT = 560;
 
     /** What a picture is drawn from. */
-    private record Drawn(
-            BodyNumbers body,
-            Step step,
-            View view,
-            @Nullable TapePath path) {}
+    private record Drawn(BodyNumbers body, Step step, Scene scene) {}
 
     /**
      * The same body with the same tape is asked for again and again: a try more, an entry that was refused, a second
@@ -42,8 +41,8 @@ public record FigureView(List<Turn> views, Picture picture) {
      *
      * @param side on which the tape lies; null where the step has none
      */
-    public static FigureView of(Proof proof, Step step, @Nullable Side side, @Nullable String wanted) {
-        BodyNumbers body = BodyNumbers.of(proof);
+    public static FigureView of(Course course, Step step, @Nullable Side side, @Nullable String wanted) {
+        BodyNumbers body = BodyNumbers.of(course.proof());
         Optional<TapePaths.Shown> shown =
                 step.measure() == null ? Optional.empty() : TapePaths.of(step.measure(), step.condition(), step.at());
         View own = shown.map(TapePaths.Shown::view).orElse(View.FRONT);
@@ -52,13 +51,15 @@ public record FigureView(List<Turn> views, Picture picture) {
         for (View each : View.values()) {
             turns.add(new Turn(each.word(), each.title(), each == view));
         }
-        TapePath path = view == own ? shown.map(s -> s.on(side)).orElse(null) : null;
+        Aid aid = step.measure() == null || view == View.SEATED
+                ? null
+                : Aid.of(step.measure().code()).orElse(null);
+        Scene scene = new Scene(view, shown.orElse(null), side, marks(course, step), aid);
         Picture picture = PICTURES.get(
-                new Drawn(body, step, view, path),
+                new Drawn(body, step, scene),
                 () -> picture(FigurePicture.svg(
                         Body.of(body),
-                        view,
-                        path,
+                        scene,
                         step.name(),
                         step.measure() == null
                                 ? step.prompt().brief()
@@ -66,6 +67,19 @@ public record FigureView(List<Turn> views, Picture picture) {
                         WIDTH,
                         HEIGHT)));
         return new FigureView(turns, picture);
+    }
+
+    /** The marks that are set, and those that this step sets or needs. */
+    private static List<Scene.Mark> marks(Course course, Step step) {
+        List<Scene.Mark> marks = new ArrayList<>();
+        for (Step each : course.steps()) {
+            boolean set = course.marks().isSet(each.label());
+            if (each.isMark()
+                    && (set || each.label().equals(step.label()) || step.needs().contains(each.label()))) {
+                Spot.named(each.prompt().spot()).ifPresent(spot -> marks.add(new Scene.Mark(each.label(), spot, set)));
+            }
+        }
+        return marks;
     }
 
     private static Picture picture(String svg) {
@@ -76,8 +90,7 @@ public record FigureView(List<Turn> views, Picture picture) {
     public static String plain(Proof proof, View view) {
         return FigurePicture.svg(
                 Body.of(BodyNumbers.of(proof)),
-                view,
-                null,
+                Scene.plain(view),
                 "The body to scale",
                 "Drawn from what was measured",
                 190,

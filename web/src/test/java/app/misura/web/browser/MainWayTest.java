@@ -18,6 +18,7 @@ import java.net.http.HttpResponse;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -155,6 +156,7 @@ class MainWayTest extends InTheBrowser {
         assertThat(browser.text("#rung-S2")).contains("wrong");
         browser.driver().get(base + "/orders/" + id + "/proof");
         assertThat(browser.text(".sentence")).contains("One number is wrong: S2, about 8 cm too long.");
+        onPaperTheBarsAreThere();
         browser.driver().findElement(By.linkText("Take S2 again")).click();
         awaitStep("S2");
         int before = readings();
@@ -172,6 +174,15 @@ class MainWayTest extends InTheBrowser {
         measure("W1", READINGS.get("W1"));
         browser.driver().get(base + "/orders/" + id + "/proof");
         assertThat(browser.text(".sentence")).isEqualTo("These numbers are one body.");
+    }
+
+    /** Printed, the page loses its head and not its bars. */
+    private void onPaperTheBarsAreThere() {
+        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", "print"));
+        assertThat(browser.all(".sumsfig .bar, .sumsfig .bad")).isNotEmpty().allMatch(WebElement::isDisplayed);
+        assertThat(browser.find("header").isDisplayed()).isFalse();
+        assertThat(browser.text(".proof")).contains("Slipping Person");
+        browser.driver().executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", ""));
     }
 
     @Test

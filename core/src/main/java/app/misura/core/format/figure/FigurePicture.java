@@ -2,6 +2,7 @@ package app.misura.core.format.figure;
 
 import app.misura.core.body.Body;
 import app.misura.core.figure.Figure;
+import app.misura.core.figure.Scene;
 import app.misura.core.figure.Tape;
 import app.misura.core.figure.TapePath;
 import app.misura.core.figure.View;
@@ -9,7 +10,6 @@ import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** Pictures of a body as SVG: with the tape of one measure, or plain and to scale. */
 public final class FigurePicture {
@@ -34,22 +34,16 @@ public final class FigurePicture {
     }
 
     /**
-     * A view of a body with a tape on it, framed to what the step needs.
+     * A view of a body with what is shown on it, framed to what the step needs.
      *
-     * @param path null for the plain figure
      * @param title said to whoever does not see it
      * @param width and {@code height} of the picture in units
      */
-    public static String svg(
-            Body body,
-            View view,
-            @Nullable TapePath path,
-            String title,
-            String description,
-            double width,
-            double height) {
+    public static String svg(Body body, Scene scene, String title, String description, double width, double height) {
+        View view = scene.view();
+        TapePath path = scene.path().orElse(null);
         Figure figure = Figure.of(body, view, path != null);
-        Tape tape = path == null ? new Tape(List.of(), false) : Tape.on(figure, path);
+        Tape tape = path == null ? new Tape(List.of(), false) : Tape.on(figure, path, scene.own());
         Box box = fitted(box(figure, tape), width / height);
         double unit = width / box.width();
         Scale scale = new Scale(view, -box.left() * unit, box.top() * unit, unit);
@@ -72,6 +66,7 @@ public final class FigurePicture {
         List<Named> levels = levels(figure, scale, box);
         levels.forEach(l -> drawer.level(l.y(), l.labelY(), 0, width - 46));
         drawer.draw(figure);
+        new MarkSvg(out, scale, figure, Math.max(.9, Math.min(1.35, stroke))).draw(scene);
         levels.forEach(l -> drawer.name(l.labelY(), width - 44, l.name(), 15));
         if (!tape.isEmpty()) {
             new TapeSvg(out, scale, Math.max(.9, Math.min(1.35, stroke))).draw(tape, figure);

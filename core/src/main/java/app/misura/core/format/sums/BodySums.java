@@ -21,18 +21,24 @@ import java.util.List;
  */
 public final class BodySums {
     private static final double WIDTH = 416;
+    /** Where the body stands. */
+    private static final double MIDDLE = 213;
+
     private static final double LEG_HEIGHT = 430;
     private static final double FLAT = 62;
-    /** Nothing is drawn so large that less than this would fill the picture, cm. */
-    private static final double SHORTEST = 60;
+    /** How much of the trunk stands over the band, cm. */
+    private static final double TRUNK = 12;
+    /** Room under the floor for the toes, which stand before it. */
+    private static final double TOES = 16;
     /** Where the whole and the parts of a sum stand beside the body: outside it, then inside. */
     private static final double[][] PLACES = {{22, 74}, {312, 368}};
 
     private final Proof proof;
     private final Markup out = new Markup();
     private final List<Bracket> upright;
+    private final Body body;
     private final double unit;
-    private final double floor = LEG_HEIGHT - 8;
+    private final double floor = LEG_HEIGHT - TOES;
 
     private BodySums(Proof proof) {
         this.proof = proof;
@@ -40,12 +46,13 @@ public final class BodySums {
                 .filter(b -> isUpright(b.closure()))
                 .limit(2)
                 .toList();
-        double tallest = SHORTEST;
+        this.body = Body.of(BodyNumbers.of(proof));
+        double tallest = body.level("band") + TRUNK;
         for (Bracket bracket : upright) {
             Closure closure = bracket.closure();
             tallest = Math.max(tallest, Math.max(sum(closure.parts()), sum(closure.wholes())));
         }
-        this.unit = (LEG_HEIGHT - 48) / tallest;
+        this.unit = (floor - 8) / tallest;
     }
 
     /** A sum that stands on the floor beside a leg: one of its members is a height there. */
@@ -55,8 +62,9 @@ public final class BodySums {
                 .anyMatch(m -> m.kind() == Kind.HEIGHT && m.region().equals("leg"));
     }
 
+    /** Empty where no sum can be judged yet. */
     public static String svg(Proof proof) {
-        return new BodySums(proof).draw();
+        return proof.brackets().stream().anyMatch(Bracket::isJudged) ? new BodySums(proof).draw() : "";
     }
 
     private double cm(ValueId id) {
@@ -93,20 +101,30 @@ public final class BodySums {
     }
 
     private void body() {
-        Body body = Body.of(BodyNumbers.of(proof));
         double crotch = body.level("crotch");
         double band = body.level("band");
-        double top = floor - (band + 12) * unit;
-        double half = (body.hipHalfWidth() + 0.8) * unit;
         out.open("defs").open("clipPath", "id", "below");
-        String left = n(213 - half);
-        out.empty("rect", "x", left, "y", n(Math.max(0, top)), "width", n(2 * half), "height", n(LEG_HEIGHT));
+        out.empty("path", "d", withoutArms(band + TRUNK, crotch));
         out.close("clipPath").close("defs");
-        String outline = FigurePicture.outline(body, 213, floor, unit);
+        String outline = FigurePicture.outline(body, MIDDLE, floor, unit);
         out.empty("path", "class", "body", "stroke-width", 1.8, "clip-path", "url(#below)", "d", outline);
         for (double y : new double[] {band, crotch, body.level("knee"), 0}) {
             path("lvl", "M0 " + n(floor - y * unit) + "H" + n(WIDTH));
         }
+    }
+
+    /** What shows of the outline: the trunk without the arms beside it, the legs. */
+    private String withoutArms(double top, double crotch) {
+        StringBuilder right = new StringBuilder();
+        StringBuilder left = new StringBuilder();
+        for (double y = top; y > crotch; y -= 1) {
+            double half = (body.widthAt(y) + 0.7) * unit;
+            right.append(right.isEmpty() ? "M" : "L").append(n(MIDDLE + half) + " " + n(floor - y * unit));
+            left.insert(0, "L" + n(MIDDLE - half) + " " + n(floor - y * unit));
+        }
+        double half = (body.hipHalfWidth() + 6) * unit;
+        return right + "L" + n(MIDDLE + half) + " " + n(floor - crotch * unit) + "V" + n(LEG_HEIGHT) + "H"
+                + n(MIDDLE - half) + "V" + n(floor - crotch * unit) + left + "Z";
     }
 
     /** One closure of a leg: the whole at one place, its parts stacked at the other. */
