@@ -10,10 +10,17 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.hibernate.envers.AuditTable;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import org.jspecify.annotations.NullUnmarked;
 
 @Entity
 @Table(name = "client")
+@Audited
+@AuditTable("client_change")
 @NullUnmarked
 class ClientEntity {
     @Id
@@ -22,6 +29,7 @@ class ClientEntity {
     String name;
 
     /** As it is sorted and found; empty until it is made. */
+    @NotAudited
     String sortName;
 
     @Enumerated(EnumType.STRING)
@@ -33,8 +41,14 @@ class ClientEntity {
     String notes;
     String healthNote;
     LocalDate consentedOn;
+
+    @NotAudited
     LocalDate seenOn;
+
+    @NotAudited
     Instant createdAt;
+
+    @NotAudited
     String createdBy;
 
     @Version
@@ -56,6 +70,18 @@ class ClientEntity {
         this.notes = about.notes().strip();
         this.healthNote = about.healthNote().strip();
         this.consentedOn = about.consentedOn();
+    }
+
+    /** As it stands in the list of changes. */
+    Map<String, String> words() {
+        Map<String, String> words = new LinkedHashMap<>();
+        words.put("Name", name);
+        words.put("Hand", handedness.word());
+        words.put("Age", ageGroup.word());
+        words.put("Note", notes);
+        words.put(Clients.HEALTH_NOTE, healthNote);
+        words.put("Agreed on", consentedOn == null ? "" : consentedOn.toString());
+        return words;
     }
 
     Client client() {

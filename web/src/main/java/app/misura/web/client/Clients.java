@@ -1,5 +1,7 @@
 package app.misura.web.client;
 
+import app.misura.web.history.Change;
+import app.misura.web.history.History;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -20,11 +22,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** The clients of the house. */
 @Service
 public class Clients {
+    /** As the health note is called in the list of changes: its words are for those who measure. */
+    public static final String HEALTH_NOTE = "Health note";
+
     private final ClientRepository repository;
     private final ClientSearch search;
     private final Clock clock;
+    private final History history;
 
-    Clients(ClientRepository repository, ClientSearch search, Clock clock) {
+    Clients(ClientRepository repository, ClientSearch search, Clock clock, History history) {
+        this.history = history;
         this.repository = repository;
         this.search = search;
         this.clock = clock;
@@ -159,11 +166,19 @@ public class Clients {
                 .toList();
     }
 
+    /** What was changed of a client, newest first. */
+    @Transactional(readOnly = true)
+    public List<Change> changes(String id) {
+        return history.of(ClientEntity.class, id, ClientEntity::words);
+    }
+
     /** Deletes for good, with all orders and readings. */
     @Transactional
     public void delete(String id) {
         if (repository.lock(id).isPresent()) {
             repository.lockOrders(id);
+            history.forget("garment_order_change", "client_id", id);
+            history.forget("client_change", "id", id);
             repository.deleteById(id);
         }
     }

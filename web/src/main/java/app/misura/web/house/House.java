@@ -1,5 +1,8 @@
 package app.misura.web.house;
 
+import app.misura.web.history.Change;
+import app.misura.web.history.History;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -19,9 +22,11 @@ public class House {
             0);
 
     private final HouseRepository repository;
+    private final History history;
     private volatile @Nullable Rules known;
 
-    House(HouseRepository repository) {
+    House(HouseRepository repository, History history) {
+        this.history = history;
         this.repository = repository;
     }
 
@@ -32,6 +37,11 @@ public class House {
             known = rules;
         }
         return rules;
+    }
+
+    /** What was changed of them, newest first. */
+    public List<Change> changes() {
+        return history.of(HouseEntity.class, HouseEntity.ROW, HouseEntity::words);
     }
 
     /** @throws OptimisticLockingFailureException if somebody changed them since that version */

@@ -4,11 +4,17 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.hibernate.envers.AuditTable;
+import org.hibernate.envers.Audited;
 import org.jspecify.annotations.NullUnmarked;
 
 /** The one row of what is usual in the house. */
 @Entity
 @Table(name = "house")
+@Audited
+@AuditTable("house_change")
 @NullUnmarked
 class HouseEntity {
     static final int ROW = 1;
@@ -39,6 +45,18 @@ class HouseEntity {
         this.unit = rules.unit();
         this.consent = rules.consent().strip();
         this.keepMonths = rules.keepMonths();
+    }
+
+    /** As it stands in the list of changes. */
+    Map<String, String> words() {
+        Map<String, String> words = new LinkedHashMap<>();
+        words.put("Name", name);
+        words.put("Address", address);
+        words.put("Paper", paper);
+        words.put("Unit", unit);
+        words.put("Consent", consent);
+        words.put("Kept for, months", String.valueOf(keepMonths));
+        return words;
     }
 
     Rules rules() {

@@ -9,10 +9,15 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import org.hibernate.envers.AuditTable;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import org.jspecify.annotations.NullUnmarked;
 
 @Entity
 @Table(name = "garment_order")
+@Audited
+@AuditTable("garment_order_change")
 @NullUnmarked
 class OrderEntity {
     private static final LocalDate NO_DAY = LocalDate.of(9999, 12, 31);
@@ -20,7 +25,9 @@ class OrderEntity {
     @Id
     String id;
 
+    @NotAudited
     int number;
+
     String clientId;
     String title;
     String form;
@@ -32,6 +39,7 @@ class OrderEntity {
 
     LocalDate neededOn;
     /** The day by which it waits for somebody: far away where none is set, null where it waits for nobody. */
+    @NotAudited
     LocalDate queueOn;
 
     String notes;
@@ -40,7 +48,11 @@ class OrderEntity {
 
     String options;
     String choices;
+
+    @NotAudited
     Instant createdAt;
+
+    @NotAudited
     String createdBy;
 
     @Version

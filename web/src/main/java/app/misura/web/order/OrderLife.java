@@ -5,6 +5,7 @@ import app.misura.core.form.Step;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
+import app.misura.web.history.History;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import app.misura.web.reading.Readings;
@@ -32,13 +33,27 @@ public class OrderLife {
     private final Orders all;
     private final Readings readings;
     private final Clock clock;
+    private final History history;
 
-    OrderLife(OrderRepository orders, StageMoveRepository moves, Orders all, Readings readings, Clock clock) {
+    OrderLife(
+            OrderRepository orders,
+            StageMoveRepository moves,
+            Orders all,
+            Readings readings,
+            Clock clock,
+            History history) {
+        this.history = history;
         this.orders = orders;
         this.moves = moves;
         this.all = all;
         this.readings = readings;
         this.clock = clock;
+    }
+
+    /** What was changed of an order, newest first. */
+    @Transactional(readOnly = true)
+    public List<app.misura.web.history.Change> changes(String orderId) {
+        return history.of(OrderEntity.class, orderId, OrderWords::of);
     }
 
     /** What an order is to be. @param unit of its tape: changed only while nothing is read */
