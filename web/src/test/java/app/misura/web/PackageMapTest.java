@@ -37,15 +37,15 @@ class PackageMapTest {
             Map.entry("door", List.of("id")),
             Map.entry("account.page", List.of("account", "door", "id", "ui")),
             Map.entry("reading", List.of("id")),
-            Map.entry("order", List.of("client", "form", "reading", "history", "id", "ui")),
+            Map.entry("order", List.of("client", "form", "house", "reading", "history", "id", "ui")),
             Map.entry("order.page", List.of("order", "client", "cutting", "house", "account", "id", "ui")),
             Map.entry("client.page", List.of("client", "order", "store", "id", "ui")),
             Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
-            Map.entry("cutting", List.of("order", "account", "id", "ui")),
+            Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),
             Map.entry("print", List.of("order", "reading", "client", "cutting", "account", "house", "id", "ui")),
             Map.entry("today", List.of("order", "client", "account", "store", "ui")),
-            Map.entry("api", List.of("order", "reading", "client", "store", "id", "problem")),
+            Map.entry("api", List.of("order", "reading", "client", "house", "store", "id", "problem")),
             Map.entry("api.described", List.of("api")),
             Map.entry("demo", List.of("order", "reading", "client", "house", "account")));
 

@@ -4,6 +4,7 @@ import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.house.HouseTables;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
@@ -81,7 +82,7 @@ public final class TestOrders {
                 blank.wearer(),
                 blank.answers(),
                 taken.readings().stream().map(StoredReading::reading).toList());
-        return new GarmentOrder(id, client, about, sheet, taken, "", 0);
+        return new GarmentOrder(id, client, about, sheet, taken, "", HouseTables.shipped(), 0);
     }
 
     /** The same order with one of its readings taken by another hand. */

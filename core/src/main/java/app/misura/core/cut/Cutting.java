@@ -97,7 +97,12 @@ public final class Cutting {
 
     /** Cuts by the tables that ship. */
     public static Result of(Proof proof, Garment garment, Choices choices) {
-        return new Cutting(proof, garment, choices, HouseTables.shipped()).result();
+        return of(proof, garment, choices, HouseTables.shipped());
+    }
+
+    /** Cuts by a house's own tables. */
+    public static Result of(Proof proof, Garment garment, Choices choices, HouseTables tables) {
+        return new Cutting(proof, garment, choices, tables).result();
     }
 
     private Result result() {

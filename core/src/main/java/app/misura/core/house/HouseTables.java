@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class HouseTables {
     private final int version;
-    private final Map<Play, PlayRow> play;
+    private final Map<Play, HouseNumbers.Adds> play;
     private final double movementMarginMm;
     private final PressureDoc pressure;
     private final Grip grip;
@@ -28,7 +28,7 @@ public final class HouseTables {
 
     private HouseTables(
             int version,
-            Map<Play, PlayRow> play,
+            Map<Play, HouseNumbers.Adds> play,
             double movementMarginMm,
             PressureDoc pressure,
             Grip grip,
@@ -42,9 +42,6 @@ public final class HouseTables {
         this.classes = Map.copyOf(classes);
         this.cloths = Map.copyOf(cloths);
     }
-
-    /** What one play adds, mm, by where the tape lies. */
-    record PlayRow(double trunk, double limb, double loop) {}
 
     record ClassDoc(
             String words, String cut, String layers, String thickness, double grow, double apart, String strain) {}
@@ -75,7 +72,7 @@ public final class HouseTables {
 
     record Doc(
             int version,
-            Map<String, PlayRow> play,
+            Map<String, HouseNumbers.Adds> play,
             double movementMargin,
             PressureDoc pressure,
             Grip grip,
@@ -99,9 +96,9 @@ public final class HouseTables {
     public static HouseTables read(String yaml) {
         Doc doc = Shipped.parse(yaml, "house/tables.yaml", Doc.class);
         List<String> faults = new ArrayList<>();
-        Map<Play, PlayRow> play = new LinkedHashMap<>();
+        Map<Play, HouseNumbers.Adds> play = new LinkedHashMap<>();
         for (Play each : Play.values()) {
-            PlayRow row = doc.play().get(each.word());
+            HouseNumbers.Adds row = doc.play().get(each.word());
             if (row == null) {
                 faults.add("play " + each.word() + " has no row");
             } else {
@@ -164,6 +161,19 @@ public final class HouseTables {
                 c.mostLength() == null ? 0 : c.mostLength());
     }
 
+    /** The same with the house's own numbers, as a version of their own. @throws IllegalArgumentException if they cannot be so */
+    public HouseTables with(int own, HouseNumbers numbers) {
+        if (!numbers.faults().isEmpty()) {
+            throw new IllegalArgumentException(String.join(" ", numbers.faults()));
+        }
+        return new HouseTables(own, numbers.play(), numbers.movementMarginMm(), pressure, grip, classes, cloths);
+    }
+
+    /** The numbers that a house may set. */
+    public HouseNumbers numbers() {
+        return new HouseNumbers(play, movementMarginMm);
+    }
+
     public int version() {
         return version;
     }
@@ -173,7 +183,7 @@ public final class HouseTables {
         if (!measure.kind().hasPlay()) {
             return 0;
         }
-        PlayRow row = Objects.requireNonNull(play.get(tape));
+        HouseNumbers.Adds row = Objects.requireNonNull(play.get(tape));
         if (measure.kind() == Kind.LOOP) {
             return row.loop();
         }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.measure.Catalogue;
+import app.misura.core.measure.Measure;
 import app.misura.core.measure.Play;
 import app.misura.core.resource.Shipped;
+import java.util.EnumMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,5 +61,26 @@ class HouseTablesTest {
                 .hasMessageContaining("class G: 2 moons is no number")
                 .hasMessageContaining("class P: cut must be across or along, not aslant")
                 .hasMessageContaining("cloth knit stretches and wants tested, pull and most");
+    }
+
+    @Test
+    void aHouseSetsItsOwnNumbersWithinBounds() {
+        HouseNumbers usual = tables.numbers();
+        Map<Play, HouseNumbers.Adds> play = new EnumMap<>(usual.play());
+        play.put(Play.ONE_FINGER, new HouseNumbers.Adds(25, 12, 5));
+        HouseTables own = tables.with(7, new HouseNumbers(play, 12));
+        Measure seat = Catalogue.shipped().find("seat-girth").orElseThrow();
+        assertThat(own.version()).isEqualTo(7);
+        assertThat(own.playMm(Play.ONE_FINGER, seat)).isEqualTo(25);
+        assertThat(own.playMm(Play.TWO_FINGERS, seat)).isEqualTo(tables.playMm(Play.TWO_FINGERS, seat));
+        assertThat(own.movementMarginMm()).isEqualTo(12);
+        assertThat(tables.playMm(Play.ONE_FINGER, seat))
+                .as("those that ship stay")
+                .isEqualTo(15);
+        play.put(Play.ONE_FINGER, new HouseNumbers.Adds(Double.NaN, 12, 5));
+        play.remove(Play.EASY);
+        HouseNumbers wrong = new HouseNumbers(play, 61);
+        assertThat(wrong.faults()).hasSize(3);
+        assertThatThrownBy(() -> tables.with(8, wrong)).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -26,6 +26,7 @@ import app.misura.core.format.sheet.PatternSheet;
 import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.proof.Proof;
+import app.misura.web.house.Tables;
 import app.misura.web.id.NotThere;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -49,8 +50,10 @@ import tools.jackson.databind.JsonNode;
 class JudgingApi {
     private final OrderForms forms;
     private final SheetJson sheets;
+    private final Tables tables;
 
-    JudgingApi(OrderForms forms) {
+    JudgingApi(OrderForms forms, Tables tables) {
+        this.tables = tables;
         this.forms = forms;
         this.sheets = new SheetJson(forms);
     }
@@ -94,7 +97,7 @@ class JudgingApi {
     ResponseEntity<byte[]> cut(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
-        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices());
+        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
         return result instanceof Cutting.Cut cut ? json(200, CutJson.of(cut.spec())) : refused(result);
     }
 
@@ -135,7 +138,7 @@ class JudgingApi {
         if (format.equals("dxf") || format.equals("hpgl")) {
             return Problem.of(501, "Not built yet", format.toUpperCase(java.util.Locale.ROOT) + " is not written yet.");
         }
-        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices());
+        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
         return result instanceof Cutting.Cut cut ? drawn(format, wanted, cut.spec()) : refused(result);
     }
 
@@ -148,10 +151,10 @@ class JudgingApi {
     }
 
     /** Every sheet can be written; with its cut where there is one. */
-    private static ResponseEntity<byte[]> written(String format, SheetJson.Written written) {
+    private ResponseEntity<byte[]> written(String format, SheetJson.Written written) {
         Proof proof = Proof.of(written.sheet());
         Cutting.Result result = written.cut()
-                .map(c -> Cutting.of(proof, c.garment(), c.choices()))
+                .map(c -> Cutting.of(proof, c.garment(), c.choices(), tables.now()))
                 .orElseGet(() -> new Cutting.NotCut(
                         "Nothing is cut from " + written.sheet().form().id() + " yet."));
         CutSpec spec = result instanceof Cutting.Cut cut ? cut.spec() : null;

@@ -35,6 +35,11 @@ public final class CutChoices {
 
     /** The order's cut as it is now. */
     public static Cutting.Result cut(GarmentOrder order, Proof proof) {
-        return Cutting.of(proof, garment(order), of(order));
+        return cut(order, proof, of(order));
+    }
+
+    /** As it would be with other choices. */
+    public static Cutting.Result cut(GarmentOrder order, Proof proof, Choices choices) {
+        return Cutting.of(proof, garment(order), choices, order.tables());
     }
 }

@@ -11,6 +11,8 @@ import app.misura.core.length.Unit;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.Tables;
+import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
@@ -40,8 +42,10 @@ class CutController {
     private final CutSpecs specs;
     private final Accounts accounts;
     private final Clock clock;
+    private final Tables tables;
 
-    CutController(Orders orders, OrderLife life, CutSpecs specs, Accounts accounts, Clock clock) {
+    CutController(Orders orders, OrderLife life, CutSpecs specs, Accounts accounts, Clock clock, Tables tables) {
+        this.tables = tables;
         this.orders = orders;
         this.life = life;
         this.specs = specs;
@@ -113,6 +117,16 @@ class CutController {
         return "cut :: cut";
     }
 
+    /** By the tables that stand now, where the order was opened under others. */
+    @PostMapping("/orders/{id}/cut/tables")
+    String tables(@PathVariable String id, @RequestParam long version, @RequestParam int tables) {
+        if (tables != this.tables.now().version()) {
+            throw new NotThere("Tables " + tables + " do not stand any more.");
+        }
+        life.cutByTablesOf(id, version, tables);
+        return "redirect:/orders/" + id + "/cut";
+    }
+
     private static List<ChoiceView> views(
             ChoiceSheet sheet, Unit tape, Map<String, String> typed, Map<String, String> faults) {
         List<ChoiceView> views = new ArrayList<>();
@@ -125,8 +139,10 @@ class CutController {
     private void fill(
             Model model, GarmentOrder order, Choices choices, Map<String, String> typed, Map<String, String> faults) {
         Proof proof = Proof.of(order.sheet());
-        Cutting.Result result = Cutting.of(proof, CutChoices.garment(order), choices);
+        Cutting.Result result = CutChoices.cut(order, proof, choices);
         model.addAttribute("order", order);
+        int newest = tables.now().version();
+        model.addAttribute("newer", newest > order.tables().version() ? newest : null);
         model.addAttribute("crumb", order.crumb(Crumb.At.CUT));
         model.addAttribute("choices", views(choices.sheet(), order.sheet().unit(), typed, faults));
         model.addAttribute("sentence", proof.sentence());

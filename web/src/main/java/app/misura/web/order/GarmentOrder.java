@@ -4,6 +4,7 @@ import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
+import app.misura.core.house.HouseTables;
 import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
@@ -24,21 +25,36 @@ import org.jspecify.annotations.Nullable;
  *
  * @param taken what was taken on the sheet; its readings are the sheet's
  * @param choices how it is cut, as a text in the interchange's words; empty for the house's own
+ * @param tables of the house, by which it is cut
  * @param version for the next change: a change of an older one is refused
  */
 public record GarmentOrder(
-        String id, Client client, About about, Sheet sheet, Taken taken, String choices, long version) {
+        String id,
+        Client client,
+        About about,
+        Sheet sheet,
+        Taken taken,
+        String choices,
+        HouseTables tables,
+        long version) {
 
     /** An order whose sheet has what was taken. @param blank the form and the answers, with nothing on it */
     static GarmentOrder of(
-            String id, Client client, About about, Sheet blank, Taken taken, String choices, long version) {
+            String id,
+            Client client,
+            About about,
+            Sheet blank,
+            Taken taken,
+            String choices,
+            HouseTables tables,
+            long version) {
         Sheet sheet = new Sheet(
                 blank.form(),
                 blank.wearer(),
                 blank.answers(),
                 taken.readings().stream().map(StoredReading::reading).toList(),
                 taken.leftOut());
-        return new GarmentOrder(id, client, about, sheet, taken, choices, version);
+        return new GarmentOrder(id, client, about, sheet, taken, choices, tables, version);
     }
 
     public int number() {
@@ -84,7 +100,7 @@ public record GarmentOrder(
         kept.stream()
                 .filter(k -> readings().stream().noneMatch(r -> r.id().equals(k.id())))
                 .forEach(all::add);
-        return of(id, client, about, sheet, taken.with(all), choices, version);
+        return of(id, client, about, sheet, taken.with(all), choices, tables, version);
     }
 
     /** What a proof is made of; of the order nothing else. */

@@ -46,6 +46,9 @@ class OrderEntity {
     /** Labels of the whole form that a selection has besides, with blanks between. */
     String added;
 
+    /** Version of the house's tables that it is cut by. */
+    Integer tables;
+
     String options;
     String choices;
 
@@ -64,6 +67,7 @@ class OrderEntity {
         this.id = id;
         this.notes = "";
         this.added = "";
+        this.tables = 1;
     }
 
     void stands(Stage at, LocalDate needed) {

@@ -83,6 +83,19 @@ public class OrderLife {
     }
 
     /**
+     * Cuts by the tables that stand now: what was printed stays as it is.
+     *
+     * @throws OptimisticLockingFailureException if somebody changed the order since that version
+     */
+    @Transactional
+    public void cutByTablesOf(String orderId, long version, int tables) {
+        all.hold(orderId);
+        OrderEntity entity = at(orderId, version);
+        entity.tables = tables;
+        orders.saveAndFlush(entity);
+    }
+
+    /**
      * Asks these steps of the whole form too, beside those that its selection has; one that was read stays.
      *
      * @throws OptimisticLockingFailureException if somebody changed the order since that version

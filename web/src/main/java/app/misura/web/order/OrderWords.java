@@ -20,6 +20,7 @@ final class OrderWords {
         words.put("Needed on", order.neededOn == null ? "" : order.neededOn.toString());
         words.put("Note", order.notes);
         words.put("Steps besides", order.added);
+        words.put("House tables", order.tables == null ? "" : order.tables.toString());
         all("Question", order.options, words);
         all("Cut", order.choices, words);
         words.remove("Cut: misura");

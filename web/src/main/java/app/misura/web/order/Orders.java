@@ -9,6 +9,7 @@ import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.form.FormVersions;
+import app.misura.web.house.Tables;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import app.misura.web.reading.Readings;
@@ -51,9 +52,11 @@ public class Orders {
     private final Readings readings;
     private final Clients clients;
     private final FormVersions forms;
+    private final Tables tables;
     private final Clock clock;
 
-    Orders(OrderRepository orders, Readings readings, Clients clients, FormVersions forms, Clock clock) {
+    Orders(OrderRepository orders, Readings readings, Clients clients, FormVersions forms, Tables tables, Clock clock) {
+        this.tables = tables;
         this.orders = orders;
         this.readings = readings;
         this.clients = clients;
@@ -82,6 +85,7 @@ public class Orders {
         entity.stands(Stage.MEASURING, wanted.neededOn());
         entity.options = JsonText.write(new TreeMap<>(wanted.options()));
         entity.choices = "";
+        entity.tables = tables.now().version();
         entity.createdAt = clock.instant();
         entity.createdBy = by;
         orders.saveAndFlush(entity);
@@ -245,6 +249,7 @@ public class Orders {
                 new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()),
                 taken,
                 o.choices,
+                tables.at(o.tables),
                 o.version == null ? 0 : o.version);
     }
 

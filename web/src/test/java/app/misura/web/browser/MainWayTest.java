@@ -310,6 +310,7 @@ class MainWayTest extends InTheBrowser {
                 "/orders/new",
                 "/orders/" + slip + "/order",
                 "/orders/" + slip + "/edit",
+                "/orders/" + slip + "/changes",
                 "/orders/" + slip + "/measure?gate=S",
                 "/orders/" + slip + "/measure?step=D9",
                 "/orders/" + slip + "/measure?step=S4",

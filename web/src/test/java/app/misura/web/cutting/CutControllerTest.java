@@ -11,13 +11,16 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.misura.core.format.sheet.CutTable;
+import app.misura.core.house.HouseTables;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.Tables;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.ui.ExtendedModelMap;
@@ -27,7 +30,14 @@ class CutControllerTest {
     private final OrderLife life = mock(OrderLife.class);
     private final CutSpecs specs = mock(CutSpecs.class);
     private final Accounts accounts = mock(Accounts.class);
-    private final CutController controller = new CutController(orders, life, specs, accounts, TestOrders.CLOCK);
+    private final Tables tables = mock(Tables.class);
+    private final CutController controller = new CutController(orders, life, specs, accounts, TestOrders.CLOCK, tables);
+
+    @BeforeEach
+    void theTablesThatShip() {
+        when(tables.now()).thenReturn(HouseTables.shipped());
+    }
+
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
 

@@ -7,6 +7,7 @@ import app.misura.web.account.Tokens;
 import app.misura.web.client.Clients;
 import app.misura.web.door.Door;
 import app.misura.web.house.House;
+import app.misura.web.house.Tables;
 import app.misura.web.store.Backups;
 import app.misura.web.store.Compacting;
 import app.misura.web.ui.Say;
@@ -39,6 +40,7 @@ class HouseController {
     private final Tokens tokens;
     private final House house;
     private final Door door;
+    private final Tables tables;
     private final Backups backups;
     private final Compacting compacting;
     private final Clients clients;
@@ -49,6 +51,7 @@ class HouseController {
             Tokens tokens,
             House house,
             Door door,
+            Tables tables,
             Backups backups,
             Compacting compacting,
             Clients clients,
@@ -57,6 +60,7 @@ class HouseController {
         this.tokens = tokens;
         this.house = house;
         this.door = door;
+        this.tables = tables;
         this.backups = backups;
         this.compacting = compacting;
         this.clients = clients;
@@ -92,6 +96,7 @@ class HouseController {
                                 t.usedAt() == null ? "never used" : "last used " + when(t.usedAt())))
                         .toList());
         model.addAttribute("rules", house.rules());
+        model.addAttribute("tables", tables.now().version());
         Backups.Copies copies = backups.copies();
         Instant last = copies.last();
         model.addAttribute("copies", copies);
