@@ -17,16 +17,19 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-/** The process is killed while readings are posted: whatever was acknowledged is there after the next start, once. */
+/** The process is killed while readings are posted and backups fetched: whatever was acknowledged is there after the next start, once. */
 class KillTest {
     private static final Duration PATIENCE = Duration.ofSeconds(150);
     private static final int ENOUGH = 40;
 
     private final Path data = temporary();
     private final int port = freePort();
+    private final AtomicInteger copied = new AtomicInteger();
 
     private static Path temporary() {
         try {
@@ -95,6 +98,8 @@ class KillTest {
             } else {
                 assertThere(api, address, sent, acknowledged);
             }
+            assertThat(halves()).as("what a kill left half written is swept").isEmpty();
+            Thread copier = copier();
             Thread poster = poster(api, address, round, sent, acknowledged);
             int enough = acknowledged.size() + 5 + random.nextInt(ENOUGH);
             Instant until = Instant.now().plus(PATIENCE);
@@ -104,11 +109,13 @@ class KillTest {
             Thread.sleep(random.nextInt(30));
             server.destroyForcibly().waitFor();
             poster.join();
+            copier.join();
         }
         Process last = start();
         try {
             assertThere(api, address, sent, acknowledged);
             assertThat(acknowledged.size()).isGreaterThanOrEqualTo(5 * kills);
+            assertThat(copied.get()).as("backups were fetched meanwhile").isPositive();
             assertThat(api.get("/api/v1/clients").json().get("total").intValue())
                     .isEqualTo(14);
         } finally {
@@ -124,6 +131,31 @@ class KillTest {
                 .forEach(r -> kept.add(r.get("key").stringValue()));
         assertThat(kept).doesNotHaveDuplicates().containsAll(acknowledged);
         assertThat(sent).containsAll(kept);
+    }
+
+    /** What a backup that was killed leaves in the folder. */
+    private List<String> halves() throws IOException {
+        try (Stream<Path> files = Files.walk(data)) {
+            return files.map(f -> f.getFileName().toString())
+                    .filter(n -> n.contains(".part"))
+                    .toList();
+        }
+    }
+
+    /** Fetches one backup after the other until the server is gone: it is killed in the middle of one. */
+    private Thread copier() {
+        Thread copier = new Thread(() -> {
+            Api owner = new Api(port, "owner:demo-misura");
+            try {
+                while (owner.get("/api/v1/backup").status() == 200) {
+                    copied.incrementAndGet();
+                }
+            } catch (AssertionError torn) {
+                // the server is gone
+            }
+        });
+        copier.start();
+        return copier;
     }
 
     /** Posts one reading after the other until the server is gone. */
