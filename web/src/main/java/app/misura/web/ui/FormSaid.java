@@ -6,27 +6,28 @@ import app.misura.core.form.Step;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** What a form will and will not do, said before it is chosen; counted from the form. */
+/** What a form will and will not do, said before it is chosen; counted from the form as it is usually asked. */
 public record FormSaid(String title, String steps, String checks, String ends) {
     public static FormSaid of(OrderForm written) {
-        OrderForm form = written.withUsualSides();
-        long steps = form.steps().stream().filter(Step::takesReadings).count();
-        return new FormSaid(form.title(), steps + " readings", checks(form, steps), ends(form));
+        OrderForm form = written.asAsked(Map.of());
+        List<Step> readings =
+                form.asked(Map.of()).stream().filter(Step::takesReadings).toList();
+        return new FormSaid(form.title(), readings.size() + " readings", checks(form, readings), ends(written));
     }
 
     /** How well a form checks itself: how many of its readings stand in a sum. */
-    private static String checks(OrderForm form, long steps) {
+    private static String checks(OrderForm form, List<Step> readings) {
         List<Closure> sums = form.closures();
         if (sums.isEmpty()) {
             return "no sum: nothing checks the lengths";
         }
-        long checked = form.steps().stream()
-                .filter(Step::takesReadings)
+        long checked = readings.stream()
                 .filter(s -> sums.stream().anyMatch(c -> c.concerns(s.label())))
                 .count();
-        return (sums.size() == 1 ? "1 sum" : sums.size() + " sums") + ", over " + checked + " of " + steps
+        return (sums.size() == 1 ? "1 sum" : sums.size() + " sums") + ", over " + checked + " of " + readings.size()
                 + " readings";
     }
 
