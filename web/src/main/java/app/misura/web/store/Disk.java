@@ -71,10 +71,12 @@ final class Disk {
         Connection connection = DataSourceUtils.getConnection(source);
         try {
             if (connection.isWrapperFor(JdbcConnection.class)) {
+                // looked at before: what others begin to write meanwhile is not forced by this
+                long version = version(connection.unwrap(JdbcConnection.class));
                 try (Statement statement = connection.createStatement()) {
                     statement.execute("CHECKPOINT SYNC");
                 }
-                commits.reached(version(connection.unwrap(JdbcConnection.class)));
+                commits.reached(version);
             }
         } catch (SQLException e) {
             throw new SQLErrorCodeSQLExceptionTranslator(source).translate("force to disk", null, e);
