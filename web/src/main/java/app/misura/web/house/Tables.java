@@ -13,11 +13,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentSkipListMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -42,15 +45,22 @@ public class Tables {
 
     private NavigableMap<Integer, HouseTables> all() {
         NavigableMap<Integer, HouseTables> all = known;
-        if (all == null) {
-            HouseTables shipped = HouseTables.shipped();
-            all = new ConcurrentSkipListMap<>(Map.of(shipped.version(), shipped));
-            for (HouseTablesEntity each : repository.findAll()) {
-                all.put(each.version, shipped.with(each.version, read(each.numbers)));
-            }
-            known = all;
+        return all == null ? read() : all;
+    }
+
+    /** Nobody keeps a version meanwhile: what is read is all there is. */
+    private synchronized NavigableMap<Integer, HouseTables> read() {
+        HouseTables shipped = HouseTables.shipped();
+        NavigableMap<Integer, HouseTables> all = new ConcurrentSkipListMap<>(Map.of(shipped.version(), shipped));
+        for (HouseTablesEntity each : repository.findAll()) {
+            all.put(each.version, shipped.with(each.version, read(each.numbers)));
         }
+        known = all;
         return all;
+    }
+
+    private synchronized void keep(HouseTables next) {
+        all().put(next.version(), next);
     }
 
     /** Those that stand now. */
@@ -58,9 +68,10 @@ public class Tables {
         return all().lastEntry().getValue();
     }
 
-    /** Those of a version; the ones that ship where none has it. */
-    public HouseTables at(int version) {
-        return all().getOrDefault(version, HouseTables.shipped());
+    /** Those of a version; one that is not known yet is looked for anew. */
+    public Optional<HouseTables> find(int version) {
+        HouseTables found = all().get(version);
+        return Optional.ofNullable(found == null ? read().get(version) : found);
     }
 
     /** The house's own versions, newest first. */
@@ -86,8 +97,13 @@ public class Tables {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
         HouseTables next = HouseTables.shipped().with(before + 1, numbers);
-        known = null;
         repository.saveAndFlush(new HouseTablesEntity(next.version(), write(numbers), clock.instant(), by));
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                keep(next);
+            }
+        });
         return next;
     }
 

@@ -230,10 +230,16 @@ public class Orders {
 
     /** One order that cannot be read does not answer for a list: it is left out, and the log says which. */
     private boolean isReadable(OrderEntity o) {
-        if (forms.find(o.form, o.formVersion).isPresent()) {
+        if (forms.find(o.form, o.formVersion).isPresent()
+                && tables.find(o.tables).isPresent()) {
             return true;
         }
-        LOG.warn("order {} is left out of lists: form {} version {} is not known", o.number, o.form, o.formVersion);
+        LOG.warn(
+                "order {} is left out of lists: form {} version {} or house tables {} are not known",
+                o.number,
+                o.form,
+                o.formVersion,
+                o.tables);
         return false;
     }
 
@@ -249,7 +255,7 @@ public class Orders {
                 new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()),
                 taken,
                 o.choices,
-                tables.at(o.tables),
+                tables.find(o.tables).orElseThrow(() -> new NotThere("House tables " + o.tables + " are not known.")),
                 o.version == null ? 0 : o.version);
     }
 

@@ -22,6 +22,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The house's tables are changed as a new version, and never under an order that is there. */
 class TablesTest extends TestHouse {
@@ -35,6 +36,9 @@ class TablesTest extends TestHouse {
 
     @Autowired
     private Orders orders;
+
+    @Autowired
+    private JdbcTemplate data;
 
     @AfterEach
     void asBefore() {
@@ -115,5 +119,22 @@ class TablesTest extends TestHouse {
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.body()).contains("meanwhile").contains("value=\"22,5\"");
         assertThat(Visitor.as(port, "cutter").get("/house/tables").status()).isEqualTo(403);
+    }
+
+    /** An order of tables that are not there, from a folder put together by hand: it answers for itself alone. */
+    @Test
+    void anOrderOfUnknownTablesTakesNoListAlong() {
+        GarmentOrder order = orders.waiting(EnumSet.allOf(Stage.class), 300).get(0);
+        Visitor owner = Visitor.as(port, "owner");
+        String to = "update garment_order set tables = ?, version = version + 1 where id = ?";
+        data.update(to, 999, order.id());
+        try {
+            assertThat(owner.get("/").status()).isEqualTo(200);
+            assertThat(owner.get("/orders").status()).isEqualTo(200);
+            assertThat(owner.get("/orders/" + order.id() + "/order").status()).isEqualTo(404);
+        } finally {
+            data.update(to, order.tables().version(), order.id());
+        }
+        assertThat(owner.get("/orders/" + order.id() + "/order").status()).isEqualTo(200);
     }
 }
