@@ -443,7 +443,9 @@ class FormatTest {
                 .contains("measured again on the drawn lines")
                 .contains("106.0")
                 .contains("87.5")
-                .contains("at least");
+                .contains("at least")
+                .contains(
+                        "Seat U1 read 101.5 − play 1.5 = net body 100.0 + ease +6.0 (table, regular) = finished 106.0");
     }
 
     @Test
@@ -455,12 +457,15 @@ class FormatTest {
                 Sheets.of(Sheets.AVERAGE + " D5=22 D6=33").readings());
         CutSpec closed = Cuts.spec(narrow, Cuts.chosen("hem-girth=300"));
         FormPage.Head head = new FormPage.Head("House", "Client", "7, trousers", "3 May", "Somebody", "9 May");
-        String page = text(PagePdf.write(CutSheetPage.of(head, closed, Proof.of(narrow), narrow.form(), "A4")));
+        byte[] printed = PagePdf.write(CutSheetPage.of(head, closed, Proof.of(narrow), narrow.form(), "A4"));
+        String page = text(printed, 2);
         assertThat(page)
                 .contains("1 of ")
                 .contains("does not hold")
                 .contains("30.0 < 33.0")
                 .contains("Widen the hem to 33.0 cm")
+                .contains("Where each number comes from")
+                .contains("Hem = finished 30.0 (chosen)")
                 .doesNotContain("all 16 hold");
     }
 
@@ -498,9 +503,13 @@ class FormatTest {
     }
 
     private static String text(byte[] pdf) throws IOException {
+        return text(pdf, 1);
+    }
+
+    private static String text(byte[] pdf, int pages) throws IOException {
         assertThat(new String(pdf, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getNumberOfPages()).isEqualTo(pages);
             return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
         }
     }

@@ -9,8 +9,12 @@ import app.misura.core.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
-/** The cut sheet on paper: the choices, the table, the pieces small, the proof of the cut, what to look at. */
+/**
+ * The cut sheet on paper: the choices, the table, the pieces small, the proof of the cut, what to look at, where each
+ * number comes from.
+ */
 public final class CutSheetPage {
     private final FormPage.Head head;
     private final CutSpec spec;
@@ -52,6 +56,7 @@ public final class CutSheetPage {
         proofOfTheCut();
         out.close("td").close("tr").close("table");
         notes();
+        chains();
         return PrintPage.end(out);
     }
 
@@ -143,6 +148,27 @@ public final class CutSheetPage {
                 .text(" " + s.word())
                 .close();
         out.close();
+    }
+
+    /** Where each number comes from, a line each, in two columns. */
+    private void chains() {
+        List<CutTable.Row> rows = table.rows();
+        int half = (rows.size() + 1) / 2;
+        out.open("div", "class", "chains").element("h2", "Where each number comes from");
+        out.open("table").open("tr");
+        for (List<CutTable.Row> column : List.of(rows.subList(0, half), rows.subList(half, rows.size()))) {
+            out.open("td");
+            column.forEach(this::chain);
+            out.close();
+        }
+        out.close().close().close();
+    }
+
+    private void chain(CutTable.Row row) {
+        String links = row.chain().stream()
+                .map(l -> l.label() + " " + l.value() + (l.isChosen() ? " (" + l.reason() + ")" : ""))
+                .collect(Collectors.joining(" "));
+        out.open("p").element("b", row.name()).text(" " + links).close();
     }
 
     private void notes() {

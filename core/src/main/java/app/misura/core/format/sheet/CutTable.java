@@ -58,7 +58,16 @@ public record CutTable(
             List<Link> chain) {}
 
     /** One link of a chain. */
-    public record Link(String label, String value, String reason) {}
+    public record Link(String label, String value, String reason) {
+        private static final String NET = "= net body";
+        private static final String EASE = "+ ease";
+        private static final String FINISHED = "= finished";
+
+        /** Whether the reason says what was decided, and not only what the number is. */
+        boolean isChosen() {
+            return !reason.isEmpty() && (label.equals(EASE) || label.equals(FINISHED) || label.equals(NET));
+        }
+    }
 
     public record Statement(String text, String value, boolean holds) {
         /** In words: never by colour or sign alone. */
@@ -257,12 +266,12 @@ public record CutTable(
             }
             if (!line.follows()) {
                 links.add(new Link(
-                        "+ ease",
+                        Link.EASE,
                         tape().signed(line.ease().value()),
                         line.ease().why()));
             }
             links.add(new Link(
-                    "= finished",
+                    Link.FINISHED,
                     tape().of(line.finished()),
                     line.follows() ? line.ease().why() : ""));
             double shrink = 1 - line.finished() / line.cut();
@@ -286,12 +295,15 @@ public record CutTable(
                 links.add(new Link(
                         line.source().said() + " read", tape().of(line.source().readMm()), how));
                 if (line.source().playMm() != 0) {
-                    links.add(new Link("− play", tape().of(line.source().playMm()), "what the fingers added"));
+                    double play = line.source().playMm();
+                    links.add(
+                            play > 0
+                                    ? new Link("− play", tape().of(play), "what the fingers added")
+                                    : new Link("+ play", tape().of(-play), "what the firm tape took"));
                 }
             }
             if (!line.follows()) {
-                links.add(
-                        new Link("= net body", tape().of(line.net()), line.estimated() ? "≈ estimated, not read" : ""));
+                links.add(new Link(Link.NET, tape().of(line.net()), line.estimated() ? "≈ estimated, not read" : ""));
             }
             return links;
         }
