@@ -142,18 +142,21 @@ class FormatTest {
         }
     }
 
+    private void everyPieceHasItsArea(PDPage page) throws IOException {
+        List<Double> areas =
+                Paths.of(page).stream().map(p -> Math.abs(Polyline.area(p))).toList();
+        for (Piece piece : spec.draft().pieces()) {
+            double area = Polyline.area(spec.cutLine(piece));
+            assertThat(areas)
+                    .as(piece.id().toString())
+                    .anySatisfy(a -> assertThat(a).isEqualTo(area, within(area * 1e-4)));
+        }
+    }
+
     @Test
     void thePiecesOnPaperHaveTheirArea() throws IOException {
         try (PDDocument document = Loader.loadPDF(PatternPdf.write(pattern, Paper.SHEET))) {
-            List<Double> areas = Paths.of(document.getPage(0)).stream()
-                    .map(p -> Math.abs(Polyline.area(p)))
-                    .toList();
-            for (Piece piece : spec.draft().pieces()) {
-                double area = Polyline.area(spec.cutLine(piece));
-                assertThat(areas)
-                        .as(piece.id().toString())
-                        .anySatisfy(a -> assertThat(a).isEqualTo(area, within(area * 1e-4)));
-            }
+            everyPieceHasItsArea(document.getPage(0));
         }
     }
 
@@ -228,15 +231,7 @@ class FormatTest {
         try (PDDocument document = Loader.loadPDF(PatternPdf.write(roll, Paper.ROLL))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(document.getPage(0).getMediaBox().getWidth() * MM).isEqualTo(Paper.ROLL.widthMm(), within(0.01));
-            List<Double> areas = Paths.of(document.getPage(0)).stream()
-                    .map(p -> Math.abs(Polyline.area(p)))
-                    .toList();
-            for (Piece piece : spec.draft().pieces()) {
-                double area = Polyline.area(spec.cutLine(piece));
-                assertThat(areas)
-                        .as(piece.id().toString())
-                        .anySatisfy(a -> assertThat(a).isEqualTo(area, within(area * 1e-4)));
-            }
+            everyPieceHasItsArea(document.getPage(0));
         }
         List<Box> boxes = roll.groups().stream().map(FormatTest::box).toList();
         for (int i = 0; i < boxes.size(); i++) {

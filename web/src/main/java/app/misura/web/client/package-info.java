@@ -1,5 +1,5 @@
 /**
- * Whom do we dress? Their pages stand in {@code client.page}. Uses id.
+ * Whom do we dress? Their pages stand in {@code client.page}. Uses history and id.
  */
 @NullMarked
 package app.misura.web.client;

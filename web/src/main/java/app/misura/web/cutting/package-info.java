@@ -1,6 +1,6 @@
 /**
  * How does the cut come about, and does it hold? Choices, pieces, chain and proof of the cut on screen. Uses order,
- * account, id and ui.
+ * account, house, id and ui.
  */
 @NullMarked
 package app.misura.web.cutting;

@@ -1,6 +1,6 @@
 /**
- * What does the house call itself, and what is usual here? {@link app.misura.web.house.House}. Its pages stand in {@code
- * house.page}. Uses nothing else of the web.
+ * What does the house call itself, and what is usual here? {@link app.misura.web.house.House}; by which numbers
+ * does it cut? {@link app.misura.web.house.Tables}. Its pages stand in {@code house.page}. Uses history.
  */
 @NullMarked
 package app.misura.web.house;

@@ -1,5 +1,6 @@
 /**
- * What was ordered, and what is on its sheet? Uses client, form, reading, id and ui.
+ * What was ordered, and what is on its sheet? Uses client, form, house, reading, history, id and
+ * ui.
  */
 @NullMarked
 package app.misura.web.order;

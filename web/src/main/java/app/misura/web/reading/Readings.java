@@ -20,7 +20,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What is on the sheets of orders. Readings, strikes and marks are only added; what is left out is only taken back. */
+/** What is on the sheets of orders. Readings, strikes and marks are only added; what is left out is only taken back. Of
+ * readings that go on into a whole form it is noted who took them. */
 @Service
 public class Readings {
     private static final int MOST_SEEN = 10_000;

@@ -1,5 +1,5 @@
 /**
- * Where does the owner look after the house: what is usual, who works here, what programs sign in with, what happened at
+ * Where does the owner look after the house: what is usual, its tables, who works here, what programs sign in with, what happened at
  * the door? Uses house, account, client, door, store, id and ui.
  */
 @NullMarked
