@@ -4,10 +4,13 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
+import java.util.concurrent.atomic.AtomicLong;
 import javax.sql.DataSource;
 import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
+import org.h2.mvstore.MVStore;
+import org.h2.mvstore.MVStoreException;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.jdbc.support.SQLErrorCodeSQLExceptionTranslator;
 
@@ -16,6 +19,12 @@ import org.springframework.jdbc.support.SQLErrorCodeSQLExceptionTranslator;
  * power cut takes it along.
  */
 final class Disk {
+    /**
+     * What is committed is written when it is forced, with all that gathered meanwhile: not each commit by itself, which
+     * writes the same pages again and again, and not by a thread beside, of which nobody knows how far it is.
+     */
+    private static final int GATHERED = -1;
+
     private final DataSource source;
     private final Commits commits;
     private long asked;
@@ -71,15 +80,12 @@ final class Disk {
         Connection connection = DataSourceUtils.getConnection(source);
         try {
             if (connection.isWrapperFor(JdbcConnection.class)) {
-                // looked at before: what others begin to write meanwhile is not forced by this
-                long version = version(connection.unwrap(JdbcConnection.class));
-                try (Statement statement = connection.createStatement()) {
-                    statement.execute("CHECKPOINT SYNC");
-                }
-                commits.reached(version);
+                commits.reached(written(store(connection.unwrap(JdbcConnection.class))));
             }
         } catch (SQLException e) {
             throw new SQLErrorCodeSQLExceptionTranslator(source).translate("force to disk", null, e);
+        } catch (MVStoreException e) {
+            throw new DataAccessResourceFailureException("The data could not be written: " + e.getMessage(), e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } finally {
@@ -87,11 +93,20 @@ final class Disk {
         }
     }
 
-    private static long version(JdbcConnection connection) {
-        return ((SessionLocal) connection.getSession())
-                .getDatabase()
-                .getStore()
-                .getMvStore()
-                .getCurrentVersion();
+    /**
+     * Writes and forces all that was committed. @return how far the data are on the disk: looked at while nobody writes, and
+     * before the force, so what others begin to write meanwhile is not said to be there
+     */
+    private static long written(MVStore store) {
+        store.setAutoCommitDelay(GATHERED);
+        store.commit();
+        AtomicLong version = new AtomicLong();
+        store.executeFilestoreOperation(() -> version.set(store.getCurrentVersion()));
+        store.sync();
+        return version.get();
+    }
+
+    private static MVStore store(JdbcConnection connection) {
+        return ((SessionLocal) connection.getSession()).getDatabase().getStore().getMvStore();
     }
 }

@@ -18,6 +18,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -29,6 +30,8 @@ public final class PageBenchmark {
     private static final int USERS = 8;
     private static final int WARM = 200;
     private static final int COUNT = 100;
+    private static final int UNHURRIED = 40;
+    private static final int SECOND = 1000;
     /** A sheet is measured in some twenty readings; then comes the next, begun before the clock runs. */
     private static final int SHEET = 20;
 
@@ -155,13 +158,16 @@ public final class PageBenchmark {
                 "the measuring page",
                 users,
                 u -> u.get("/orders/" + u.order + "/measure?step=S3").length());
-        report("saving a reading, acknowledged", users, u -> {
+        Call save = u -> {
             int status = u.post("/orders/" + u.order + "/measure", "step=U1&text=101.5&then=go&side=");
             if (status != 302) {
                 throw new IOException("saving answered " + status);
             }
             return status;
-        });
+        };
+        report("saving a reading, acknowledged", users, save);
+        prepare(users, UNHURRIED);
+        said("the same, one a second each", times(users, save, UNHURRIED, SECOND));
         System.out.printf(Locale.ROOT, "measuring page / trivial page, 95th percentile: %.2f%n", page / trivial);
     }
 
@@ -171,9 +177,13 @@ public final class PageBenchmark {
 
     private double report(String name, List<User> users, Call call) throws Exception {
         prepare(users, WARM);
-        times(users, call, WARM);
+        times(users, call, WARM, 0);
         prepare(users, COUNT);
-        List<Double> ms = times(users, call, COUNT);
+        return said(name, times(users, call, COUNT, 0));
+    }
+
+    /** @return the 95th percentile */
+    private static double said(String name, List<Double> ms) {
         Collections.sort(ms);
         System.out.printf(
                 Locale.ROOT,
@@ -191,7 +201,8 @@ public final class PageBenchmark {
         }
     }
 
-    private static List<Double> times(List<User> users, Call call, int each) throws Exception {
+    /** @param pause how long each person waits before every call, ms: half of it to one and a half times it */
+    private static List<Double> times(List<User> users, Call call, int each, int pause) throws Exception {
         ExecutorService pool = Executors.newFixedThreadPool(users.size());
         List<Callable<List<Double>>> jobs = new ArrayList<>();
         for (User user : users) {
@@ -201,6 +212,8 @@ public final class PageBenchmark {
                     if (i % SHEET == 0) {
                         user.nextSheet();
                     }
+                    Thread.sleep(pause / 2
+                            + (pause == 0 ? 0 : ThreadLocalRandom.current().nextInt(pause)));
                     long start = System.nanoTime();
                     call.by(user);
                     own.add((System.nanoTime() - start) / 1e6);
