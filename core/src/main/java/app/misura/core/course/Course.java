@@ -216,7 +216,8 @@ public final class Course {
 
     /**
      * Where the work goes on once a step is taken or its mark set: its other side, a further try where two do not agree
-     * yet, the gate of its part if that asks, else the next step in working order that waits, going round.
+     * yet, the gate of its part if that asks, else the next step in working order that waits, going round; the end of the
+     * sheet where none waits and no hard gate asks.
      */
     public Next after(Step step) {
         for (Sheet.Slot slot : slots(step)) {
@@ -232,9 +233,12 @@ public final class Course {
         if (gate.isPresent() && isTaken(part)) {
             return new Next.AtGate(gate.get());
         }
-        Step onward = waitingAfter(step);
-        Optional<Gate> closed = blocking(onward);
-        return closed.isPresent() ? new Next.AtGate(closed.get()) : new Next.AtStep(onward, null);
+        Optional<Step> onward = waitingAfter(step);
+        Optional<Gate> closed = onward.isPresent() ? blocking(onward.get()) : closedGate();
+        if (closed.isPresent()) {
+            return new Next.AtGate(closed.get());
+        }
+        return onward.<Next>map(s -> new Next.AtStep(s, null)).orElseGet(Next.AtEnd::new);
     }
 
     private boolean wantsAnotherTry(Step step) {
@@ -246,14 +250,21 @@ public final class Course {
         return apart && tries < TRIES;
     }
 
-    private Step waitingAfter(Step step) {
+    /** Whether every step is taken or left out, and none is to be looked at again. */
+    public boolean isAtEnd() {
+        return firstToCome().isEmpty() && moved.isEmpty();
+    }
+
+    /** The first hard gate that asks; empty if none does. */
+    public Optional<Gate> closedGate() {
+        return gates().stream().filter(g -> g.isHard() && g.asks()).findFirst();
+    }
+
+    private Optional<Step> waitingAfter(Step step) {
         int at = steps.indexOf(step);
         List<Step> ahead = new ArrayList<>(steps.subList(at + 1, steps.size()));
         ahead.addAll(steps.subList(0, at + 1));
-        return ahead.stream()
-                .filter(s -> !isTaken(s) || isMoved(s))
-                .findFirst()
-                .orElse(steps.get(Math.min(at + 1, steps.size() - 1)));
+        return ahead.stream().filter(s -> !isTaken(s) || isMoved(s)).findFirst();
     }
 
     /** The first step after a part, where the work goes on past its gate; empty after the last. */

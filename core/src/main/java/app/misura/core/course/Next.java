@@ -11,4 +11,7 @@ public sealed interface Next {
 
     /** At a gate that asks. */
     record AtGate(Gate gate) implements Next {}
+
+    /** At the end of the sheet: nothing waits. */
+    record AtEnd() implements Next {}
 }

@@ -246,11 +246,15 @@ class CourseTest {
     }
 
     @Test
-    void whereNothingWaitsTheNextInOrderIsShown() {
+    void whereNothingWaitsTheSheetEndsUnlessAHardGateAsks() {
         Course done = Sheets.course(Sheets.AVERAGE + " W1=20");
-        assertThat(done.firstToCome()).isEmpty();
-        assertThat(next(done, "D4").step().label()).isEqualTo("D7");
-        assertThat(next(done, "W1").step().label()).isEqualTo("W1");
+        assertThat(done.isAtEnd()).isTrue();
+        assertThat(done.after(step(done, "D4"))).isEqualTo(new Next.AtEnd());
+        assertThat(done.after(step(done, "W1"))).isEqualTo(new Next.AtEnd());
+        Course wrong = Sheets.course(Sheets.AVERAGE.replaceAll(" S2=\\S+", " S2=38") + " W1=20");
+        assertThat(wrong.isAtEnd()).isTrue();
+        assertThat(wrong.after(step(wrong, "W1")))
+                .isEqualTo(new Next.AtGate(wrong.closedGate().orElseThrow()));
     }
 
     @Test

@@ -47,9 +47,13 @@ class MeasureDesk {
     MeasureView view(GarmentOrder order, Visit visit) {
         Course course = order.course();
         Optional<Gate> gate = gate(course, visit.place());
-        return gate.or(() -> closed(course, visit.place()))
-                .map(g -> atGate(order, course, g, visit))
-                .orElseGet(() -> atStep(order, course, visit));
+        Optional<Gate> asking = gate.or(() -> closed(course, visit.place()));
+        if (asking.isPresent()) {
+            return atGate(order, course, asking.get(), visit);
+        }
+        return visit.place().step() == null && course.isAtEnd()
+                ? atEnd(order, course, visit)
+                : atStep(order, course, visit);
     }
 
     /** What the others on a sheet look like to somebody, as one text: it changes when they move, come or go. */
@@ -87,7 +91,8 @@ class MeasureDesk {
                 .filter(s -> s.label().equals(place.step()))
                 .findFirst()
                 .or(() -> place.step() == null ? course.firstToCome() : Optional.empty())
-                .flatMap(course::blocking);
+                .flatMap(course::blocking)
+                .or(() -> place.step() == null && course.isAtEnd() ? course.closedGate() : Optional.empty());
     }
 
     private MeasureView atStep(GarmentOrder order, Course course, Visit visit) {
@@ -113,11 +118,51 @@ class MeasureDesk {
                 LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
                 desk.view(place.side(), visit.heard()),
                 null,
+                null,
                 FigureView.of(course, step, desk.side(place.side()), visit.turned()),
                 at > 0 ? steps.get(at - 1).label() : null,
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
                 order.taken().mark(),
                 others(order, visit.by()));
+    }
+
+    private MeasureView atEnd(GarmentOrder order, Course course, Visit visit) {
+        List<MeasureView.Again> left = course.steps().stream()
+                .filter(s -> course.slots(s).stream()
+                        .anyMatch(v -> order.sheet().leftOut(v).isPresent()))
+                .map(s -> new MeasureView.Again(s.label(), s.name(), out(order, course, s)))
+                .toList();
+        MeasureView.EndView end = new MeasureView.EndView(
+                left.isEmpty() ? "All " + course.steps().size() + " steps are taken." : finished(course),
+                course.proof().sentence().whole(),
+                whole(order.form()),
+                left);
+        return new MeasureView(
+                order.crumb(Crumb.At.MEASURE),
+                lastKept(order),
+                notice(order, course, visit),
+                said(order, course, visit.kept(), "nothing; " + end.finished()),
+                "",
+                "",
+                "",
+                LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
+                null,
+                null,
+                end,
+                FigureView.whole(course),
+                course.steps().get(course.steps().size() - 1).label(),
+                null,
+                order.taken().mark(),
+                others(order, visit.by()));
+    }
+
+    /** Why values of a step are left out, each reason once. */
+    private static String out(GarmentOrder order, Course course, Step step) {
+        return course.slots(step).stream()
+                .flatMap(v -> order.sheet().leftOut(v).stream())
+                .map(o -> o.why().said())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private MeasureView atGate(GarmentOrder order, Course course, Gate gate, Visit visit) {
@@ -150,6 +195,7 @@ class MeasureDesk {
                 LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
                 null,
                 view,
+                null,
                 again.isEmpty()
                         ? null
                         : FigureView.of(course, order.form().step(again.get(0).label()), null, null),
@@ -183,9 +229,7 @@ class MeasureDesk {
 
     /** What is to be said where nothing waits any more. */
     private static String finished(Course course) {
-        return course.firstToCome().isPresent() || !course.moved().isEmpty()
-                ? ""
-                : "All " + course.steps().size() + " steps are taken or left out.";
+        return course.isAtEnd() ? "All " + course.steps().size() + " steps are taken or left out." : "";
     }
 
     /** What another kept for this step since the page last looked. */

@@ -8,7 +8,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The measuring screen as its template sees it: at a step, or at a gate that asks.
+ * The measuring screen as its template sees it: at a step, at a gate that asks, or at the end of the sheet.
  *
  * @param kept when the last reading was kept; empty if there is none
  * @param notice what is to be noticed before the work goes on; null if nothing
@@ -30,6 +30,7 @@ record MeasureView(
         LadderView ladder,
         @Nullable StepView step,
         @Nullable GateView gate,
+        @Nullable EndView end,
         @Nullable FigureView figure,
         @Nullable String previous,
         @Nullable String next,
@@ -52,7 +53,10 @@ record MeasureView(
 
     /** What the page is called: the step or the gate. */
     public String name() {
-        return step != null ? step.label() + " " + step.name() : gate == null ? "" : gate.title();
+        if (step != null) {
+            return step.label() + " " + step.name();
+        }
+        return gate != null ? gate.title() : "End of the sheet";
     }
 
     /**
@@ -118,6 +122,15 @@ record MeasureView(
             List<Question> questions,
             List<Again> again,
             @Nullable MarkView onward) {}
+
+    /**
+     * Nothing waits any more.
+     *
+     * @param sentence what the proof says
+     * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
+     * @param leftOut with the reasons in the place of a place
+     */
+    record EndView(String finished, String sentence, String whole, List<Again> leftOut) {}
 
     /** @param gapes the sums behind it; empty if none @param key what it is asked about */
     record Question(String sign, String said, String gapes, String key) {}

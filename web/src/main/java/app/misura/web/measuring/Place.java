@@ -5,7 +5,7 @@ import app.misura.core.measure.Side;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 
-/** A place on the measuring screen, as its address says it. */
+/** A place on the measuring screen, as its address says it; where it says nothing, what comes first, or the end. */
 record Place(
         @Nullable String step,
         @Nullable Side side,
@@ -15,13 +15,10 @@ record Place(
     }
 
     static Place of(Next next) {
-        return next instanceof Next.AtGate at
-                ? new Place(null, null, at.gate().part().letter())
-                : at((Next.AtStep) next);
-    }
-
-    private static Place at(Next.AtStep next) {
-        return new Place(next.step().label(), next.side(), null);
+        if (next instanceof Next.AtGate at) {
+            return new Place(null, null, at.gate().part().letter());
+        }
+        return next instanceof Next.AtStep at ? step(at.step().label(), at.side()) : new Place(null, null, null);
     }
 
     static Place step(String label, @Nullable Side side) {

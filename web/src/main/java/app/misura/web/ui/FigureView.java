@@ -15,6 +15,7 @@ import app.misura.core.proof.Proof;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** The figure panel: one view of the client's own body, with the tape of the step, and the ways to turn it. */
@@ -69,13 +70,26 @@ public record FigureView(List<Turn> views, Picture picture) {
         return new FigureView(turns, picture);
     }
 
+    /** The body as it was read, with the marks on it and no tape: where no step is asked for. */
+    public static FigureView whole(Course course) {
+        Scene scene = new Scene(View.FRONT, null, null, marks(course, s -> false), null);
+        Body body = Body.of(BodyNumbers.of(course.proof()));
+        return new FigureView(
+                List.of(),
+                picture(FigurePicture.svg(
+                        body, scene, "The body", "drawn to scale from what was read", WIDTH, HEIGHT)));
+    }
+
     /** The marks that are set, and those that this step sets or needs. */
     private static List<Scene.Mark> marks(Course course, Step step) {
+        return marks(course, s -> s.label().equals(step.label()) || step.needs().contains(s.label()));
+    }
+
+    private static List<Scene.Mark> marks(Course course, Predicate<Step> wanted) {
         List<Scene.Mark> marks = new ArrayList<>();
         for (Step each : course.steps()) {
             boolean set = course.marks().isSet(each.label());
-            if (each.isMark()
-                    && (set || each.label().equals(step.label()) || step.needs().contains(each.label()))) {
+            if (each.isMark() && (set || wanted.test(each))) {
                 Spot.named(each.prompt().spot()).ifPresent(spot -> marks.add(new Scene.Mark(each.label(), spot, set)));
             }
         }
