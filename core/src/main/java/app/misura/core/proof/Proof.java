@@ -6,7 +6,6 @@ import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
-import app.misura.core.measure.Kind;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -57,11 +56,6 @@ public record Proof(
         Evidence evidence = new Evidence(sheet, settled, adjustment, brackets);
         List<Finding> findings = new ArrayList<>();
         ProofRule.ALL.forEach(rule -> findings.addAll(rule.findings(evidence)));
-        List<ValueId> missing = sheet.slots().stream()
-                .filter(slot -> slot.step().taken().kind() != Kind.WISH)
-                .map(Sheet.Slot::id)
-                .filter(id -> !settled.containsKey(id))
-                .toList();
         return new Proof(
                 sheet,
                 settled,
@@ -69,7 +63,7 @@ public record Proof(
                 brackets,
                 List.copyOf(findings),
                 verdict(sheet, settled, findings),
-                Sentence.of(evidence, findings, missing),
+                Sentence.of(evidence, findings),
                 retake(sheet, adjustment, findings),
                 unchecked(sheet, adjustment, brackets));
     }

@@ -11,6 +11,7 @@ import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -28,7 +29,8 @@ public record Sentence(String head, String rest) {
         return rest.isEmpty() ? head : head + " " + rest;
     }
 
-    static Sentence of(Evidence evidence, List<Finding> findings, List<ValueId> missing) {
+    static Sentence of(Evidence evidence, List<Finding> findings) {
+        List<ValueId> missing = unread(evidence, slot -> !isLeftOut(evidence, slot));
         List<Finding> faults = findings.stream().filter(Finding::isFault).toList();
         if (!faults.isEmpty()) {
             return faults(evidence, faults, toCome(missing));
@@ -41,6 +43,20 @@ public record Sentence(String head, String rest) {
         return warnings.isEmpty()
                 ? calm(evidence)
                 : new Sentence("Nothing is proved wrong; " + look(warnings), said(warnings));
+    }
+
+    /** Values that are measured, have no reading, and are so. */
+    private static List<ValueId> unread(Evidence evidence, Predicate<Sheet.Slot> so) {
+        return evidence.sheet().slots().stream()
+                .filter(slot -> slot.step().taken().kind() != Kind.WISH)
+                .filter(slot -> !evidence.settled().containsKey(slot.id()))
+                .filter(so)
+                .map(Sheet.Slot::id)
+                .toList();
+    }
+
+    private static boolean isLeftOut(Evidence evidence, Sheet.Slot slot) {
+        return evidence.sheet().leftOut(slot).isPresent();
     }
 
     private static Sentence faults(Evidence evidence, List<Finding> faults, String toCome) {
@@ -111,8 +127,13 @@ public record Sentence(String head, String rest) {
                     "Nothing here contradicts itself.",
                     (only.isEmpty() ? "No length is" : "Of the lengths only " + only + " are") + " checked by a sum.");
         }
+        List<ValueId> leftOut = unread(evidence, slot -> slot.step().critical() && isLeftOut(evidence, slot));
         if (unproved.isEmpty()) {
-            return new Sentence("These numbers are one body.", "");
+            return leftOut.isEmpty()
+                    ? new Sentence("These numbers are one body.", "")
+                    : new Sentence(
+                            "Nothing here contradicts itself.",
+                            names(leftOut) + (leftOut.size() == 1 ? " is" : " are") + " left out.");
         }
         String are = unproved.size() == 1 ? " is" : " are";
         return new Sentence("Nothing here contradicts itself.", names(unproved) + are + " checked by nothing.");

@@ -12,6 +12,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Catalogue;
+import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
@@ -299,5 +300,19 @@ class ProofTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(SheetNetwork.sdCm(sheet, inside, null)).isEqualTo(0.8 * 1.3);
+    }
+
+    private static Sentence leftOut(String label) {
+        Sheet all = Sheets.of(Sheets.AVERAGE.replaceAll(" " + label + "=\\S+", ""));
+        LeftOut out = new LeftOut(ValueId.of(label), LeftOut.Why.REFUSED, "");
+        return Proof.of(new Sheet(all.form(), all.wearer(), all.answers(), all.readings(), List.of(out)))
+                .sentence();
+    }
+
+    @Test
+    void whatIsLeftOutIsNotStillToComeAndWhatWasCriticalIsSaid() {
+        assertThat(leftOut("D4").whole()).isEqualTo("These numbers are one body.");
+        assertThat(leftOut("S3").whole()).isEqualTo("Nothing here contradicts itself. S3 is left out.");
+        assertThat(proof("S3=").sentence().whole()).contains("Still to come: S3.");
     }
 }

@@ -92,6 +92,30 @@ class OrderStepsTest extends TestHouse {
     }
 
     @Test
+    void afterTheLastStepTheSheetEndsAndSaysWhatIsKnownOfIt() {
+        GarmentOrder alone = fresh("trousers-tailored-alone", "cm");
+        String sheet = "/orders/" + alone.id();
+        owner.post(sheet + "/marks", Map.of("step", "P1"));
+        read(alone, "U2", "88");
+        read(alone, "U1", "103");
+        read(alone, "S1", "79");
+        read(alone, "M1", "27");
+        assertThat(owner.get(sheet + "/measure").body()).contains("P3").doesNotContain("End of the sheet");
+        String onward = owner.post(sheet + "/leave-out", Map.of("step", "P3", "why", "not-known"))
+                .header("location");
+        assertThat(onward).endsWith(sheet + "/measure");
+        assertThat(owner.get(sheet + "/measure").body())
+                .contains("All 6 steps are taken or left out.")
+                .contains("Nothing here checks itself.")
+                .contains("Height</a> <span class=\"soft\">not known")
+                .contains("Go on with Trousers, tailored");
+        assertThat(owner.get(sheet + "/measure?step=M1").body())
+                .as("a step can be gone back to")
+                .contains("Body rise")
+                .contains("All 6 steps are taken or left out.");
+    }
+
+    @Test
     void whatWasReadAloneStandsOnTheWholeFormAndScattersAsItDid() {
         GarmentOrder alone = fresh("trousers-tailored-alone", "in");
         read(alone, "U1", "40");
