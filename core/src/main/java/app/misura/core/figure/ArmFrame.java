@@ -28,6 +28,17 @@ final class ArmFrame {
         return new Point(Math.sin(angle), -Math.cos(angle));
     }
 
+    /** Behind the elbow, so far from its axis: where its tip is felt. */
+    Point tip(double out) {
+        Point forward = new Point(Math.cos(a1) + Math.cos(a2), Math.sin(a1) + Math.sin(a2)).unit();
+        return elbow.minus(forward.times(out));
+    }
+
+    /** Whether the elbow is at more than half a right angle. */
+    boolean isBent() {
+        return Math.abs(a2 - a1) > Math.PI / 4;
+    }
+
     /** The place s along the axis and so far to its outside (front). */
     Point at(double s, double offset) {
         double t = Between.clamp((s - elbowAt) / (soft * length) + 0.5, 0, 1);

@@ -27,7 +27,7 @@ final class ArmPlaces {
         return side.of(figure.arms());
     }
 
-    /** Half-widths outside and inside, half-depth. */
+    /** Half-widths to both sides of the axis (outside and inside; from the side in front and behind), half-depth away. */
     private double[] section(double s) {
         List<Body.Arm> arm = side.of(figure.body().arms());
         int i = 0;
@@ -38,11 +38,13 @@ final class ArmPlaces {
         Body.Arm c = arm.get(i + 1);
         double t = Between.clamp((s - a.s()) / (c.s() - a.s()), 0, 1);
         double wide = s > frame().length * 1.01 ? HAND : 1;
-        return new double[] {
-            wide * Between.lerp(a.outer(), c.outer(), t),
-            wide * Between.lerp(a.inner(), c.inner(), t),
-            Between.lerp(a.front() + a.back(), c.front() + c.back(), t) / 2
-        };
+        double outer = wide * Between.lerp(a.outer(), c.outer(), t);
+        double inner = wide * Between.lerp(a.inner(), c.inner(), t);
+        double front = Between.lerp(a.front(), c.front(), t);
+        double back = Between.lerp(a.back(), c.back(), t);
+        return figure.view().isProfile()
+                ? new double[] {front, back, (outer + inner) / 2}
+                : new double[] {outer, inner, (front + back) / 2};
     }
 
     /** So far across the axis, 1 at its outer edge and -1 at its inner, and so far along it, cm. */
@@ -51,7 +53,26 @@ final class ArmPlaces {
         double[] section = section(s);
         double offset = across >= 0 ? across * section[0] : across * section[1];
         Point p = frame().at(s + along, offset);
-        return side == Side.RIGHT ? new Point(-p.x(), p.y()) : p;
+        return shown(p);
+    }
+
+    /** The frame of an arm seen from the front is the left one's. */
+    private Point shown(Point p) {
+        return side == Side.RIGHT && !figure.view().isProfile() ? new Point(-p.x(), p.y()) : p;
+    }
+
+    /** The elbow's tip: at its outer edge; from the side behind it, round it where it is bent. */
+    Point elbow() {
+        if (!figure.view().isProfile()) {
+            return at(.57, 1, 0);
+        }
+        double back = section(frame().elbowAt)[1];
+        return frame().tip(back * (frame().isBent() ? 1.05 : .8));
+    }
+
+    /** A place on the arm's outside, which faces whoever looks from the side. */
+    Point outside(double share) {
+        return at(share, figure.view().isProfile() ? 0 : 1, 0);
     }
 
     double depth(double share) {

@@ -54,9 +54,10 @@ public record Figure(
     /** @param ghostArm whether the near arm of a profile lets a tape behind it be seen */
     public static Figure of(Body body, View view, boolean ghostArm) {
         return switch (view) {
-            case FRONT, BACK -> new Frontal(body, view).figure();
+            case FRONT, BACK, ARM_OUT -> new Frontal(body, view).figure();
             case SIDE -> new Profile(body, ghostArm).standing();
             case SEATED -> new Profile(body, ghostArm).seated();
+            case BENT -> new Profile(body, false).bent();
         };
     }
 
@@ -65,9 +66,9 @@ public record Figure(
         return new Landmarks(this).place(landmark).at();
     }
 
-    /** Where a mark is set, in this view. */
-    public Point place(Spot spot) {
-        return place(spot == Spot.KNEE ? "knee.R" : "F@band");
+    /** Where a mark is set, in this view; none where it goes round the trunk. */
+    public List<Point> places(Spot spot) {
+        return spot.places().stream().map(this::place).toList();
     }
 
     /** The outline of the whole body in this view. */

@@ -14,6 +14,8 @@ import java.util.function.Function;
 /** A body from the front or the back. One open outline from the neck round both sides; each half with its own arm and leg. */
 final class Frontal {
     private static final double HANGING = 3;
+    /** The arm that is held out, degrees from hanging. */
+    private static final double OUT = 84;
 
     private final Body b;
     private final boolean back;
@@ -29,7 +31,7 @@ final class Frontal {
     Frontal(Body body, View view) {
         this.b = body;
         this.view = view;
-        this.back = view == View.BACK;
+        this.back = view.isBehind();
         this.k = body.k();
         this.h = body.height();
         this.angle = Math.max(restAngle(Side.LEFT), restAngle(Side.RIGHT));
@@ -74,10 +76,16 @@ final class Frontal {
         return new FrontalLines.Limbs(frames, armpits, corners);
     }
 
+    private boolean isOut(Side side) {
+        return view == View.ARM_OUT && side == Side.RIGHT;
+    }
+
     // ---- outline
 
     private ArmFrame frame(Side side, double degrees) {
-        Point shoulder = new Point(t("shoulder").w() - 2.3 * k, t("shoulder").y() - b.drop(side));
+        double lift = Between.clamp((degrees - 35) / 55, 0, 1) * k;
+        Point shoulder =
+                new Point(t("shoulder").w() - 2.3 * k - lift, t("shoulder").y() - b.drop(side) - 3 * lift);
         return new ArmFrame(shoulder, b.armLength(), Math.toRadians(degrees), Math.toRadians(degrees - HANGING), 0.06);
     }
 
@@ -136,9 +144,13 @@ final class Frontal {
         p.add(n(t("neckMid").w(), t("neckMid").y() + .3 * k).t(.10, -1));
         p.add(n(t("neckSide").w() + .25 * k, t("neckSide").y() - dr * .1).t(.68, -.73));
         p.add(n(t("slope").w(), t("slope").y() - dr * .55).t(1, -.33 - dr * .03));
-        p.add(n(t("shoulder").w() - .2 * k, t("shoulder").y() - dr + .1 * k)
-                .t(1, -.50)
-                .h(.95));
+        p.add(
+                isOut(side)
+                        ? n(t("shoulder").w() - .8 * k, t("shoulder").y() - dr + .3 * k)
+                                .t(1, -.05)
+                        : n(t("shoulder").w() - .2 * k, t("shoulder").y() - dr + .1 * k)
+                                .t(1, -.50)
+                                .h(.95));
         arm(side, p);
         for (String level : List.of("chest", "underBust", "midTorso", "waist", "navel", "band", "highHip", "seat")) {
             if (t(level).y() < side.of(corners).y() - 1.6 * k) {
@@ -154,12 +166,17 @@ final class Frontal {
 
     private void arm(Side side, List<Knot> p) {
         List<Body.Arm> arm = side.of(b.arms());
-        ArmFrame frame = frame(side, angle);
+        boolean out = isOut(side);
+        ArmFrame frame = frame(side, out ? OUT : angle);
         frames.put(side, frame);
-        arm.forEach(r -> p.add(Knot.of(frame.at(r.s(), r.outer()))));
+        double l = b.armLength();
+        arm.stream()
+                .filter(r -> !out || r.s() > .1 * l)
+                .forEach(r -> p.add(Knot.of(frame.at(r.s(), r.outer() * (out && r.s() > .3 * l ? .96 : 1)))));
         p.addAll(hand(frame));
         double dr = b.drop(side);
-        Point pit = new Point(b.widthAt(t("armpit").y()) + .2 * k, t("armpit").y() - dr * .6);
+        Point pit = new Point(
+                b.widthAt(t("armpit").y()) + (out ? 1.7 : .2) * k, t("armpit").y() - dr * .6 + (out ? k : 0));
         armpits.put(side, pit);
         double touch = -1;
         for (double s = .20 * b.armLength(); s < .75 * b.armLength(); s += .01 * b.armLength()) {

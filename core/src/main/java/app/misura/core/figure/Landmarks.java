@@ -17,12 +17,14 @@ final class Landmarks {
     private final Body b;
     private final double k;
     private final boolean profile;
+    private final UpperPlaces upper;
 
     Landmarks(Figure figure) {
         this.figure = figure;
         this.b = figure.body();
         this.k = b.k();
         this.profile = figure.view().isProfile();
+        this.upper = new UpperPlaces(b, figure.view());
     }
 
     /** A place on the page, and on the trunk's skin where it lies there. */
@@ -45,11 +47,21 @@ final class Landmarks {
             case "legI" -> leg(side, g, b.level(level), 'I');
             case "legF" -> leg(side, g, b.level(level), 'F');
             case "legK" -> leg(side, g, b.level(level), 'K');
-            case "shoulder" -> arm(side, .02, .3);
-            case "upperArmO" -> arm(side, .30, 1);
-            case "elbow" -> arm(side, .57, 1);
-            case "foreArmO" -> arm(side, .76, 1);
-            case "wrist" -> arm(side, .99, 1);
+            case "FS" -> at(upper.beside(g, b.level(level), false));
+            case "BS" -> at(upper.beside(g, b.level(level), true));
+            case "capTop" -> arm(side, .06);
+            case "topArm" -> arm(side, .225);
+            case "topArmF" -> arm(side, .225, .9);
+            case "topArmB" -> arm(side, .225, -.9);
+            case "upperArmO" -> arm(side, .30);
+            case "elbow" -> onArm(new ArmPlaces(figure, side).elbow());
+            case "foreArmO" -> arm(side, .76);
+            case "wrist" -> arm(side, .99);
+            case "elbowIn" -> arm(side, .57, -1);
+            case "wristIn" -> arm(side, .99, -1);
+            case "knuckle" -> hand(side, .44);
+            case "thumbJoint" -> hand(side, .42);
+            case "fist" -> hand(side, .60);
             case "heel" -> body(g * b.leg(side, "ankle").cx(), b.level("heel"), -.2 * b.footLength());
             case "heelBack" -> ground(g * b.leg(side, "ankle").cx(), -.279 * b.footLength());
             case "toe" -> ground(g * b.leg(side, "ankle").cx(), .721 * b.footLength());
@@ -65,12 +77,32 @@ final class Landmarks {
             case "floorIn" -> ground(g * Math.max(.5 * k, b.leg(side, "ankle").cx() - 4.2 * k), 0);
             case "stool" ->
                 new Place(new Point(b.t("waist").w() * 0 - 2 * k, figure.frame().seat()), 0, 0, 0, false);
-            default -> throw new IllegalArgumentException("no landmark is called " + m.group(1));
+            default ->
+                upper.place(m.group(1), side, "M".equals(m.group(3)) ? 0 : g)
+                        .map(this::at)
+                        .orElseThrow(() -> new IllegalArgumentException("no landmark is called " + m.group(1)));
         };
     }
 
+    private Place at(UpperPlaces.At place) {
+        return body(place.x(), place.y(), place.z());
+    }
+
+    /** On the outside of an arm. */
+    private Place arm(Side side, double share) {
+        return onArm(new ArmPlaces(figure, side).outside(share));
+    }
+
     private Place arm(Side side, double share, double across) {
-        Point p = new ArmPlaces(figure, side).at(share, across, 0);
+        return onArm(new ArmPlaces(figure, side).at(share, across, 0));
+    }
+
+    /** On the outside of a hand, by its length. */
+    private Place hand(Side side, double share) {
+        return onArm(new ArmPlaces(figure, side).outside(1 + share * b.handLength() / b.armLength()));
+    }
+
+    private static Place onArm(Point p) {
         return new Place(p, p.x(), p.y(), 0, false);
     }
 

@@ -2,8 +2,10 @@ package app.misura.core.figure;
 
 import app.misura.core.body.Body;
 import app.misura.core.geometry.Between;
+import app.misura.core.measure.Side;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** A body from its right side, standing or seated: one closed outline, the near arm laid before it. */
 final class Profile extends SideView {
@@ -33,6 +35,15 @@ final class Profile extends SideView {
     }
 
     Figure standing() {
+        return upright(View.SIDE, -3, 7);
+    }
+
+    Figure bent() {
+        return upright(View.BENT, 0, 92);
+    }
+
+    /** @param upper and {@code fore}: how far upper arm and forearm are from hanging, degrees forward */
+    private Figure upright(View view, double upper, double fore) {
         List<Knot> outline = new ArrayList<>(head.face(0));
         outline.addAll(front());
         outline.addAll(foot());
@@ -41,8 +52,8 @@ final class Profile extends SideView {
         canvas.layer(Figure.Role.BODY, outline, true, false);
         head.lines(0);
         standingLines();
-        arm.draw(-3, 7, 0);
-        return canvas.figure(b, View.SIDE, Figure.Frame.STANDING);
+        ArmFrame frame = arm.draw(upper, fore, 0);
+        return canvas.figure(b, view, Figure.Frame.STANDING, Map.of(Side.RIGHT, frame));
     }
 
     Figure seated() {

@@ -16,7 +16,8 @@ final class ProfileArm extends SideView {
         this.ghost = ghost;
     }
 
-    void draw(double upper, double fore, double dy) {
+    /** @return its axis */
+    ArmFrame draw(double upper, double fore, double dy) {
         List<Body.Arm> a = Side.RIGHT.of(b.arms());
         Point shoulder = new Point(-1.6 * k, t("shoulder").y() + dy - b.drop(Side.RIGHT));
         ArmFrame f = new ArmFrame(shoulder, b.armLength(), Math.toRadians(upper), Math.toRadians(fore), .10);
@@ -60,6 +61,7 @@ final class ProfileArm extends SideView {
         if (!ghost) {
             armLines(f, bent);
         }
+        return f;
     }
 
     private Knot hat(ArmFrame f, double u, double v) {

@@ -39,10 +39,10 @@ public record Tape(List<Stretch> stretches, boolean band) {
         return path instanceof TapePath.Run run ? new Tape(runs(figure, run, own), false) : new Tape(List.of(), false);
     }
 
-    /** The band that marks the waist: its half that is seen. */
-    public static Stretch waistband(Figure figure) {
+    /** A cord round the trunk: its half that is seen. */
+    public static Stretch ring(Figure figure, String level) {
         return new Bands(figure)
-                .trunk(figure.body().level("band")).stream()
+                .trunk(figure.body().level(level)).stream()
                         .filter(s -> !s.hidden())
                         .findFirst()
                         .orElseThrow();
@@ -91,7 +91,7 @@ public record Tape(List<Stretch> stretches, boolean band) {
         return switch (link) {
             case ">h", ">u" -> true;
             case ">b" -> view == View.FRONT;
-            case ">f" -> view == View.BACK;
+            case ">f" -> view.isBehind();
             default -> false;
         };
     }
@@ -190,7 +190,7 @@ public record Tape(List<Stretch> stretches, boolean band) {
 
         private List<Stretch> ellipse(double cx, double w, double cz, double d, double n, double y) {
             boolean profile = figure.view().isProfile();
-            double towards = figure.view() == View.BACK ? -1 : 1;
+            double towards = figure.view().isBehind() ? -1 : 1;
             List<Point> seen = new ArrayList<>();
             List<Point> hidden = new ArrayList<>();
             for (int i = 0; i <= STEPS; i++) {

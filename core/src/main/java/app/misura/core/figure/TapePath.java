@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  *
  * <pre>
  * path  = "none" | band | run
- * band  = "band:" part "@" where [ "." side ]     closed, level round a part: trunk leg foot kneeBent; across an arm,
+ * band  = "band:" part "@" where [ "." side ]     closed, level round a part: trunk neck leg foot kneeBent; across an arm,
  *         where is a share of its length
  * run   = point { link point }                    start is the first point, direction is the order
  * point = landmark [ "@" level [ ("+" | "-") cm ] ] [ "." side ]
@@ -63,11 +63,12 @@ public sealed interface TapePath {
         if (view == own) {
             return true;
         }
-        if (view == View.SEATED || own == View.SEATED) {
+        if (view == View.SEATED || own == View.SEATED || own == View.BENT || own == View.ARM_OUT) {
             return false;
         }
         if (this instanceof Band band) {
             return band.part().equals("trunk")
+                    || band.part().equals("neck")
                     || band.part().equals("leg")
                     || band.part().equals("arm") && !view.isProfile();
         }
@@ -80,10 +81,53 @@ public sealed interface TapePath {
     /** Places that lie on each other from elsewhere. */
     Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe");
 
-    Set<String> ON_ARM = Set.of("shoulder", "upperArmO", "elbow", "foreArmO", "wrist");
+    Set<String> ON_ARM = Set.of(
+            "upperArmO",
+            "elbow",
+            "foreArmO",
+            "wrist",
+            "knuckle",
+            "thumbJoint",
+            "fist",
+            "elbowIn",
+            "wristIn",
+            "capTop",
+            "topArm",
+            "topArmF",
+            "topArmB");
+
+    /** Whether it runs along or round an arm, which is then shown whole. */
+    default boolean isOnArm() {
+        return this instanceof Band band
+                ? band.part().equals("arm") || band.part().equals("hand")
+                : this instanceof Run run
+                        && run.points().stream().map(Run::landmark).anyMatch(ON_ARM::contains);
+    }
+
+    /**
+     * The same path on a form whose waist mark lies at another level: {@code waist} in a run is where that mark is. Places
+     * that come to lie on each other are one.
+     */
+    default TapePath atWaist(String level) {
+        if (!(this instanceof Run run) || run.points().stream().noneMatch(p -> p.contains("@waist"))) {
+            return this;
+        }
+        List<String> points = new ArrayList<>();
+        List<String> links = new ArrayList<>();
+        for (int i = 0; i < run.points().size(); i++) {
+            String point = run.points().get(i).replace("@waist", "@" + level);
+            if (points.isEmpty() || !points.get(points.size() - 1).equals(point)) {
+                if (i > 0) {
+                    links.add(run.links().get(i - 1));
+                }
+                points.add(point);
+            }
+        }
+        return new Run(points, links);
+    }
 
     List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
-    Pattern BAND = Pattern.compile("band:(trunk|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
+    Pattern BAND = Pattern.compile("band:(trunk|neck|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
 
     /** @throws IllegalArgumentException if the text is no path */
     static TapePath parse(String text) {

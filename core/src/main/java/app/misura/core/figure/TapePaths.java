@@ -40,10 +40,16 @@ public final class TapePaths {
         return paths;
     }
 
-    /** How a measure is shown under a condition, at its place; empty where it has no picture yet. */
-    public static Optional<Shown> of(Measure measure, Condition condition, Place at) {
+    /**
+     * How a measure is shown under a condition, at its place; empty where it has no picture yet.
+     *
+     * @param waist the level at which the form's waist mark lies
+     */
+    public static Optional<Shown> of(Measure measure, Condition condition, Place at, String waist) {
         Shown there = at.isOnly() ? null : PATHS.get(measure.code() + "@" + at.word());
-        return there != null ? Optional.of(there) : of(measure, condition);
+        return Optional.ofNullable(there)
+                .or(() -> of(measure, condition))
+                .map(s -> new Shown(s.view(), s.path().atWaist(waist)));
     }
 
     private static Optional<Shown> of(Measure measure, Condition condition) {

@@ -9,7 +9,11 @@ public enum View {
     BACK("Back"),
     /** From the body's right: it looks to the right. */
     SIDE("Side"),
-    SEATED("Seated");
+    SEATED("Seated"),
+    /** From the right, the near forearm held forward. */
+    BENT("Arm bent"),
+    /** From behind, the right arm held out. */
+    ARM_OUT("Arm out");
 
     private final String title;
 
@@ -22,17 +26,27 @@ public enum View {
     }
 
     public String word() {
-        return name().toLowerCase(Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** +1 or -1: how the body's own left lies on the page. */
     public double mirror() {
-        return this == BACK ? -1 : 1;
+        return isBehind() ? -1 : 1;
+    }
+
+    /** From behind. */
+    public boolean isBehind() {
+        return this == BACK || this == ARM_OUT;
+    }
+
+    /** Whether the figure can be turned so for any measure; else only a tape that is laid so shows it. */
+    public boolean isPlain() {
+        return this != BENT && this != ARM_OUT;
     }
 
     /** From the body's right. */
     public boolean isProfile() {
-        return this == SIDE || this == SEATED;
+        return this == SIDE || this == SEATED || this == BENT;
     }
 
     public static Optional<View> named(String word) {

@@ -11,6 +11,8 @@ import java.util.stream.Collectors;
 /** Cross-checks a form that was read. */
 record FormCheck(OrderForm form, List<String> faults) {
     private static final int LONGEST_NAME = 20;
+    /** Left and right stand beside it on the ladder. */
+    private static final int LONGEST_OF_TWO = 12;
 
     void check() {
         form.steps().forEach(this::step);
@@ -53,6 +55,9 @@ record FormCheck(OrderForm form, List<String> faults) {
         String label = step.label();
         if (step.name().length() > LONGEST_NAME) {
             faults.add(label + ": name is longer than 20 characters");
+        }
+        if (step.side().isTwo() && step.name().length() > LONGEST_OF_TWO) {
+            faults.add(label + ": a name beside two values has at most " + LONGEST_OF_TWO + " characters");
         }
         step.onlyIf().forEach((option, choice) -> onlyIf(label, option, choice));
         if (step.measure() != null

@@ -1,5 +1,6 @@
 package app.misura.core.form;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ final class FormText {
             String title,
             String unit,
             String increment,
+            @Nullable String waist,
             @Nullable Map<String, PartDoc> parts,
             @Nullable List<ClosureDoc> closures,
             @Nullable List<OrderDoc> orders,
@@ -53,7 +55,9 @@ final class FormText {
             String place,
             String brief,
             @Nullable String mind,
-            @Nullable String spot) {}
+
+            @Nullable @JsonFormat(with = JsonFormat.Feature.ACCEPT_SINGLE_VALUE_AS_ARRAY)
+            List<String> spot) {}
 
     /** What a selection says otherwise of a step than the form it selects from. */
     record ChangeDoc(
@@ -74,7 +78,12 @@ final class FormText {
             @Nullable Map<String, String> onlyIf) {}
 
     record OrderDoc(
-            String id, String more, String less, @Nullable String within, String reason) {}
+            String id,
+            String more,
+            String less,
+            @Nullable String within,
+            @Nullable Boolean usual,
+            String reason) {}
 
     record LevelDoc(String id, String name, List<String> members, String within) {}
 

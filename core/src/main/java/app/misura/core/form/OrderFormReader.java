@@ -109,7 +109,7 @@ public final class OrderFormReader {
                 .filter(label -> !labels.contains(label))
                 .forEach(label -> faults.add("changes " + label + ", which it does not select"));
         List<String> without = orEmpty(doc.withoutOptions());
-        OrderForm chosen = parent.withoutQuestions(without).select(labels, s -> {
+        OrderForm chosen = new Selecting(new Selecting(parent).withoutQuestions(without)).select(labels, s -> {
             FormText.ChangeDoc change = changes.get(s.label());
             return change == null ? s : changed(s, change, parent.unit());
         });
@@ -118,20 +118,21 @@ public final class OrderFormReader {
         if (doc.parts() != null) {
             doc.parts().forEach((letter, part) -> parts.add(part(letter, part, unit)));
         }
-        return new OrderForm(
+        Increment increment = read("increment", () -> Increment.of(doc.increment(), unit), parent.increment());
+        return chosen.withParts(parts)
+                .under(heading(doc, unit, increment, parent.heading().waist()), parent);
+    }
+
+    private static Heading heading(FormText.FormDoc doc, Unit unit, Increment increment, String waist) {
+        return new Heading(
                 doc.id(),
                 doc.version(),
                 doc.title(),
                 unit,
-                read("increment", () -> Increment.of(doc.increment(), unit), parent.increment()),
-                parent,
+                increment,
+                doc.waist() == null ? waist : doc.waist(),
                 doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
-                doc.cuts() == null || doc.cuts(),
-                parts,
-                chosen.closures(),
-                chosen.orders(),
-                chosen.levels(),
-                chosen.options());
+                doc.cuts() == null || doc.cuts());
     }
 
     private Step changed(Step step, FormText.ChangeDoc change, Unit unit) {
@@ -142,7 +143,7 @@ public final class OrderFormReader {
                 change.place() == null ? said.place() : change.place(),
                 change.brief() == null ? said.brief() : change.brief(),
                 change.mind() == null ? said.mind() : change.mind(),
-                said.spot()));
+                said.spots()));
         if (change.side() != null) {
             changed = changed.withSide(read(label, change.side(), w -> word(StepSide.class, w), StepSide.NONE));
         }
@@ -163,20 +164,9 @@ public final class OrderFormReader {
         for (FormText.OptionDoc o : orEmpty(doc.options())) {
             read("option " + o.id(), () -> options.add(new Option(o.id(), o.title(), o.choices(), o.usual())), false);
         }
+        Increment increment = read("increment", () -> Increment.of(doc.increment(), unit), Increment.of("1", unit));
         OrderForm bare = new OrderForm(
-                doc.id(),
-                doc.version(),
-                doc.title(),
-                unit,
-                read("increment", () -> Increment.of(doc.increment(), unit), Increment.of("1", unit)),
-                null,
-                doc.sigmaFactor() == null ? 1 : doc.sigmaFactor(),
-                doc.cuts() == null || doc.cuts(),
-                parts,
-                List.of(),
-                List.of(),
-                List.of(),
-                options);
+                heading(doc, unit, increment, Heading.BAND), null, parts, List.of(), List.of(), List.of(), options);
         return bare.with(closures(doc, bare), orders(doc, bare), levels(doc, unit));
     }
 
@@ -209,12 +199,7 @@ public final class OrderFormReader {
                 Boolean.TRUE.equals(s.critical()),
                 s.onlyIf() == null ? Map.of() : s.onlyIf(),
                 s.derived() == null ? null : sum(label, s.derived()),
-                new Step.Prompt(
-                        s.how(),
-                        s.place(),
-                        s.brief(),
-                        s.mind() == null ? "" : s.mind(),
-                        s.spot() == null ? "" : s.spot()));
+                new Step.Prompt(s.how(), s.place(), s.brief(), s.mind() == null ? "" : s.mind(), orEmpty(s.spot())));
     }
 
     private static Play play(String word) {
@@ -241,7 +226,8 @@ public final class OrderFormReader {
             Optional<StepSum> less = values(o.id(), o.less(), form);
             if (more.isPresent() && less.isPresent()) {
                 Length within = o.within() == null ? Length.ZERO : length("order " + o.id(), o.within(), form.unit());
-                orders.add(new OrderCheck(o.id(), more.get(), less.get(), within, o.reason()));
+                orders.add(new OrderCheck(
+                        o.id(), more.get(), less.get(), within, Boolean.TRUE.equals(o.usual()), o.reason()));
             }
         }
         return orders;

@@ -51,9 +51,13 @@ public record Step(
      * @param place where, how the body stands, how tight: one soft line
      * @param brief the how in a few words, for the printed form
      * @param mind the one thing that spoils this reading; empty if none
-     * @param spot where on the body a mark is set, for its picture; empty for others
+     * @param spots where on the body a mark is set, for its picture; none for others
      */
-    public record Prompt(String how, String place, String brief, String mind, String spot) {}
+    public record Prompt(String how, String place, String brief, String mind, List<String> spots) {
+        public Prompt {
+            spots = List.copyOf(spots);
+        }
+    }
 
     public Step {
         needs = List.copyOf(needs);

@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Does the one exceed the other, as on every body? A warning with its reason. */
+/** Does the one exceed the other, as on every body? A warning with its reason; a note where it is so of most. */
 final class OrderRule implements ProofRule {
     @Override
     public List<Finding> findings(Evidence evidence) {
@@ -59,7 +59,7 @@ final class OrderRule implements ProofRule {
         numbers.put("less", evidence.number(smaller));
         return new Finding(
                 "order",
-                Severity.WARNING,
+                check.usual() ? Severity.NOTE : Severity.WARNING,
                 List.copyOf(steps),
                 numbers,
                 check.more() + " is " + evidence.text(greater) + under(check, evidence) + check.less() + " with "

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
+import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.geometry.Point;
@@ -68,13 +69,17 @@ class FigureTest {
 
     @Test
     void everyStepThatIsMeasuredHasAPicture() {
-        for (Step step : OrderForms.shipped().all().stream()
-                .flatMap(f -> f.steps().stream())
-                .toList()) {
-            if (step.measure() != null && step.measure().kind() != Kind.WISH) {
-                assertThat(TapePaths.of(step.measure(), step.condition(), step.at()))
-                        .as(step.label())
-                        .isPresent();
+        for (OrderForm form : OrderForms.shipped().all()) {
+            for (Step step : form.steps()) {
+                if (step.measure() != null && step.measure().kind() != Kind.WISH) {
+                    assertThat(TapePaths.of(
+                                    step.measure(),
+                                    step.condition(),
+                                    step.at(),
+                                    form.heading().waist()))
+                            .as(form.id() + " " + step.label())
+                            .isPresent();
+                }
             }
         }
     }

@@ -65,8 +65,8 @@ class TapePathTest {
     @Test
     void aStepOnTheLeftIsShownOnTheLeft() {
         Step thigh = OrderForms.shipped().get("trousers-tailored").step("D9");
-        TapePaths.Shown shown =
-                TapePaths.of(thigh.taken(), thigh.condition(), thigh.at()).orElseThrow();
+        TapePaths.Shown shown = TapePaths.of(thigh.taken(), thigh.condition(), thigh.at(), "band")
+                .orElseThrow();
         TapePath left = shown.on(Side.LEFT, shown.view());
         TapePath right = shown.on(Side.RIGHT, shown.view());
         assertThat(left).isNotEqualTo(right).isEqualTo(right.mirrored());

@@ -2,12 +2,15 @@ package app.misura.core.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.course.Course;
+import app.misura.core.course.Marks;
 import app.misura.core.format.ladder.Drawn;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -53,11 +56,30 @@ class LadderTest {
         Ladder ladder = ladder(Sheets.AVERAGE, null);
         Drawn outside = drawn(ladder, "outside-leg");
         assertThat(outside.knots().stream().map(Drawn.Knot::label)).containsExactly("D1", "D2", "D3");
-        assertThat(outside.knots().stream().map(Drawn.Knot::sign)).containsExactly("=", "+", "+");
+        assertThat(outside.knots().stream().map(Drawn.Knot::sign))
+                .containsExactly(Drawn.Sign.WHOLE, Drawn.Sign.PART, Drawn.Sign.PART);
         for (Drawn.Knot knot : outside.knots()) {
             assertThat(knot.y())
                     .isEqualTo(ladder.rung(knot.label()).orElseThrow().y());
         }
+    }
+
+    @Test
+    void halvesDoublesAndTheFormsOwnNumberAreDrawn() {
+        Ladder coat = Ladder.of(Course.of(Proof.of(Sheets.coat()), Marks.NONE), null, Metrics.SCREEN);
+        assertThat(drawn(coat, "half-back").knots().stream().map(Drawn.Knot::sign))
+                .containsExactly(Drawn.Sign.DOUBLE, Drawn.Sign.WHOLE);
+        Drawn sleeve = drawn(coat, "sleeve");
+        assertThat(sleeve.knots().stream().map(Drawn.Knot::sign))
+                .containsExactly(Drawn.Sign.HALF, Drawn.Sign.PART, Drawn.Sign.WHOLE);
+        assertThat(sleeve.word()).isEqualTo("+ 3.5");
+        double a1 = coat.rung("A1").orElseThrow().y();
+        double m1 = coat.rung("M1").orElseThrow().y();
+        double b6 = coat.rung("B6").orElseThrow().y();
+        assertThat(sleeve.constantAt())
+                .as("in the longest stretch")
+                .isEqualTo(m1 - a1 > a1 - b6 ? (a1 + m1) / 2 : (b6 + a1) / 2);
+        assertThat(drawn(coat, "arm").constantAt()).isNull();
     }
 
     @Test

@@ -58,6 +58,21 @@ public final class Sheets {
                 null);
     }
 
+    /** An honest coat on an average body, unshaped. */
+    public static final String COAT = "P2=171 U1=100 U2=84 U3=96 U3=96 U4=41 B1=44 B2=74 B3=23 B4=18.5 B5=37 B6=43"
+            + " B7-left=13.5 B7-right=14 C1=40 C2=43.5 C3=35 A1-left=60 A1-right=60 A2=34 A3=26 A4-left=43"
+            + " A4-right=43 A5-left=30 A5-right=31 A6=26.5 A7-left=17 A7-right=17 M1=85 M2=100 M3=29.5";
+
+    public static Sheet coat() {
+        return coat(COAT, Map.of());
+    }
+
+    public static Sheet coat(String readings, Map<String, String> answers) {
+        OrderForm form = OrderForms.shipped().get("coat-tailored").asAsked(answers);
+        return new Sheet(
+                form, Wearer.USUAL, answers, of(form, Wearer.USUAL, readings).readings());
+    }
+
     /** The proof of a sheet on a body whose marks are both set. */
     public static Course course(String text) {
         return Course.of(Proof.of(of(text)), MARKED);

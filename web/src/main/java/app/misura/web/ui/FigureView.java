@@ -44,18 +44,22 @@ public record FigureView(List<Turn> views, Picture picture) {
      */
     public static FigureView of(Course course, Step step, @Nullable Side side, @Nullable String wanted) {
         BodyNumbers body = BodyNumbers.of(course.proof());
-        Optional<TapePaths.Shown> shown =
-                step.measure() == null ? Optional.empty() : TapePaths.of(step.measure(), step.condition(), step.at());
+        Optional<TapePaths.Shown> shown = step.measure() == null
+                ? Optional.empty()
+                : TapePaths.of(step.measure(), step.condition(), step.at(), waist(course));
         View own = shown.map(TapePaths.Shown::view).orElse(View.FRONT);
         View view = wanted == null ? own : View.named(wanted).orElse(own);
         List<Turn> turns = new ArrayList<>();
         for (View each : View.values()) {
+            if (!each.isPlain() && each != own) {
+                continue;
+            }
             turns.add(new Turn(each.word(), each.title(), each == view));
         }
         Aid aid = step.measure() == null || view == View.SEATED
                 ? null
                 : Aid.of(step.measure().code()).orElse(null);
-        Scene scene = new Scene(view, shown.orElse(null), side, marks(course, step), aid);
+        Scene scene = new Scene(view, shown.orElse(null), side, marks(course, step), aid, Scene.levels(waist(course)));
         Picture picture = PICTURES.get(
                 new Drawn(body, step, scene),
                 () -> picture(FigurePicture.svg(
@@ -70,9 +74,13 @@ public record FigureView(List<Turn> views, Picture picture) {
         return new FigureView(turns, picture);
     }
 
+    private static String waist(Course course) {
+        return course.proof().sheet().form().heading().waist();
+    }
+
     /** The body as it was read, with the marks on it and no tape: where no step is asked for. */
     public static FigureView whole(Course course) {
-        Scene scene = new Scene(View.FRONT, null, null, marks(course, s -> false), null);
+        Scene scene = new Scene(View.FRONT, null, null, marks(course, s -> false), null, Scene.levels(waist(course)));
         Body body = Body.of(BodyNumbers.of(course.proof()));
         return new FigureView(
                 List.of(),
@@ -90,7 +98,9 @@ public record FigureView(List<Turn> views, Picture picture) {
         for (Step each : course.steps()) {
             boolean set = course.marks().isSet(each.label());
             if (each.isMark() && (set || wanted.test(each))) {
-                Spot.named(each.prompt().spot()).ifPresent(spot -> marks.add(new Scene.Mark(each.label(), spot, set)));
+                each.prompt().spots().stream()
+                        .flatMap(word -> Spot.named(word).stream())
+                        .forEach(spot -> marks.add(new Scene.Mark(each.label(), spot, set)));
             }
         }
         return marks;

@@ -10,6 +10,7 @@ import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Pictures of a body as SVG: with the tape of one measure, or plain and to scale. */
 public final class FigurePicture {
@@ -19,6 +20,10 @@ public final class FigurePicture {
     private static final double LONG = .40;
     /** A tape lower than this share of its picture may be looked at from nearer where there is little room. */
     private static final double NEAR = .35;
+
+    private static final Set<String> ON_LEGS = Set.of("knee", "ankle", "floor");
+    /** Who sits has no such level. */
+    private static final Set<String> SAT_ON = Set.of("seat", "crotch");
 
     private FigurePicture() {}
 
@@ -42,7 +47,7 @@ public final class FigurePicture {
     public static String svg(Body body, Scene scene, String title, String description, double width, double height) {
         View view = scene.view();
         TapePath path = scene.path().orElse(null);
-        Figure figure = Figure.of(body, view, path != null);
+        Figure figure = Figure.of(body, view, path != null && !path.isOnArm());
         Tape tape = path == null ? new Tape(List.of(), false) : Tape.on(figure, path, scene.own());
         Box box = fitted(box(figure, tape), width / height);
         double unit = width / box.width();
@@ -63,30 +68,36 @@ public final class FigurePicture {
                 .element("title", title)
                 .element("desc", description);
         FigureSvg drawer = new FigureSvg(out, scale, stroke, "f" + view.word());
-        List<Named> levels = levels(figure, scale, box);
-        levels.forEach(l -> drawer.level(l.y(), l.labelY(), 0, width - 46));
+        List<Named> levels = levels(figure, scene.levels(), scale, box);
+        double names = names(scene.levels());
+        levels.forEach(l -> drawer.level(l.y(), l.labelY(), 0, width - names));
         drawer.draw(figure);
         new MarkSvg(out, scale, figure, Math.max(.9, Math.min(1.35, stroke))).draw(scene);
-        levels.forEach(l -> drawer.name(l.labelY(), width - 44, l.name(), 15));
+        levels.forEach(l -> drawer.name(l.labelY(), width - names + 2, l.name(), 15));
         if (!tape.isEmpty()) {
             new TapeSvg(out, scale, Math.max(.9, Math.min(1.35, stroke))).draw(tape, figure);
         }
         return out.close("svg").toString();
     }
 
+    /** How wide the names of levels stand at the right edge. */
+    private static double names(List<String> levels) {
+        int longest = levels.stream().mapToInt(String::length).max().orElse(0);
+        return 46 + 8 * Math.max(0, longest - 6);
+    }
+
     /** A level that is shown. @param labelY where its name stands, pushed clear of its neighbours */
     private record Named(String name, double y, double labelY) {}
 
-    private static List<Named> levels(Figure figure, Scale scale, Box box) {
+    private static List<Named> levels(Figure figure, List<String> names, Scale scale, Box box) {
         List<double[]> at = new ArrayList<>();
-        List<String> names = List.of("band", "seat", "crotch", "knee", "ankle", "floor");
         for (int i = 0; i < names.size(); i++) {
             double y = figure.body().level(names.get(i));
-            y += i < 3 ? figure.frame().dy() : 0;
+            y += ON_LEGS.contains(names.get(i)) ? 0 : figure.frame().dy();
             boolean seated = figure.view() == View.SEATED;
             if (y > box.bottom() + .01 * box.height()
                     && y < box.top() - .02 * box.height()
-                    && !(seated && (i == 1 || i == 2))) {
+                    && !(seated && SAT_ON.contains(names.get(i)))) {
                 double py = scale.of(0, y).y();
                 at.add(new double[] {i, y, py, py});
             }
@@ -133,7 +144,7 @@ public final class FigurePicture {
         }
         double middleY = (low + high) / 2;
         double half = Math.max(.20 * h, (high - low) / 2 + .07 * h);
-        double middleX = figure.view() == View.BACK ? -(left + right) / 2 : (left + right) / 2;
+        double middleX = figure.view().isBehind() ? -(left + right) / 2 : (left + right) / 2;
         double halfX = Math.max(.16 * h, (right - left) / 2 + .06 * h);
         return new Box(
                 middleX - halfX,
@@ -150,6 +161,14 @@ public final class FigurePicture {
         }
         double grow = (box.width() / proportion - box.height()) / 2;
         return new Box(box.left(), box.bottom() - grow, box.right(), box.top() + grow);
+    }
+
+    /** The whole body from the front, head and ears with it, as path data in the order in which it is drawn. */
+    public static List<String> outlines(Body body, double ox, double floorY, double unit) {
+        Scale scale = new Scale(View.FRONT, ox, floorY, unit);
+        return Figure.of(body, View.FRONT).layers().stream()
+                .map(l -> Strokes.path(l.knots(), l.closed(), scale))
+                .toList();
     }
 
     /** The bare outline of a body from the front as path data, for drawings that use it as their ground. */

@@ -4,7 +4,6 @@ import app.misura.core.figure.Aid;
 import app.misura.core.figure.Figure;
 import app.misura.core.figure.Knot;
 import app.misura.core.figure.Scene;
-import app.misura.core.figure.Spot;
 import app.misura.core.figure.Tape;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Point;
@@ -28,10 +27,9 @@ final class MarkSvg {
 
     void draw(Scene scene) {
         for (Scene.Mark mark : scene.marks()) {
-            if (mark.spot() == Spot.BAND) {
-                band(mark);
-            } else if (mark.spot().isSeenFrom(scene.view())) {
-                knee(mark);
+            if (mark.spot().isSeenFrom(scene.view())) {
+                mark.spot().level().ifPresent(level -> cord(mark, level));
+                figure.places(mark.spot()).forEach(at -> cross(mark, scale.of(at)));
             }
         }
         if (scene.aid() != null) {
@@ -39,8 +37,8 @@ final class MarkSvg {
         }
     }
 
-    private void band(Scene.Mark mark) {
-        Tape.Stretch band = Tape.waistband(figure);
+    private void cord(Scene.Mark mark, String level) {
+        Tape.Stretch band = Tape.ring(figure, level);
         String d = Strokes.path(band.points().stream().map(Knot::of).toList(), false, scale);
         if (mark.set()) {
             out.empty("path", "class", "edge", "stroke-width", Strokes.n(4.6 * px), "d", d);
@@ -55,8 +53,7 @@ final class MarkSvg {
         label(a.x() < b.x() ? a : b, mark.label(), true);
     }
 
-    private void knee(Scene.Mark mark) {
-        Point at = scale.of(figure.place(mark.spot()));
+    private void cross(Scene.Mark mark, Point at) {
         double r = 5 * px;
         if (mark.set()) {
             String d = "M" + Strokes.n(at.x() - r) + " " + Strokes.n(at.y()) + "h" + Strokes.n(2 * r) + "M"

@@ -1,5 +1,6 @@
 package app.misura.core.format.ladder;
 
+import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -87,7 +88,8 @@ final class BracketLayout {
                 knots.add(new Drawn.Knot(
                         label,
                         rung.y(),
-                        isIn(bracket.closure().wholes(), label) ? "=" : "+",
+                        Drawn.Sign.of(
+                                factor(bracket, label), isIn(bracket.closure().wholes(), label)),
                         !isIn(bracket.waiting(), label)));
             }
         }
@@ -99,7 +101,10 @@ final class BracketLayout {
         if (stretch[1] - stretch[0] < Metrics.SHORT) {
             half = (stretch[1] - stretch[0]) / 2 - m.knot();
         }
-        boolean active = now != null && bracket.closure().concerns(now);
+        boolean active = active(bracket);
+        boolean hangs = !torn && !bracket.closure().added().equals(Length.ZERO);
+        String word = word(bracket, active);
+        boolean named = hangs && word.isEmpty();
         return new Drawn(
                 bracket,
                 0,
@@ -107,9 +112,28 @@ final class BracketLayout {
                 knots,
                 torn ? middle : null,
                 half,
-                word(bracket, active),
-                torn ? middle : labelY(bracket, knots),
+                hangs ? (Double) middle : null,
+                named ? constant(bracket.closure()) : word,
+                torn || named ? middle : labelY(bracket, knots),
                 active);
+    }
+
+    private boolean active(Bracket bracket) {
+        return now != null && bracket.closure().concerns(now);
+    }
+
+    private static double factor(Bracket bracket, String label) {
+        return bracket.closure().members().stream()
+                .filter(v -> v.isOf(label))
+                .findFirst()
+                .map(bracket.closure()::factor)
+                .orElse(1.0);
+    }
+
+    /** The number that the form adds: {@code + 3.5}. */
+    private String constant(Closure closure) {
+        Length added = closure.added();
+        return (added.isPositive() ? "+ " : "− ") + text(added.abs());
     }
 
     private static boolean isIn(List<ValueId> values, String label) {

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param knots its members in rung order
  * @param breakAt middle of the break of a gap or wrong sum; null on a whole spine
  * @param breakHalf half the height of the break
+ * @param constantAt where the number that belongs to the sum itself hangs on the spine; null where there is none
  * @param word what stands beside it: the size of a gap, or what it waits for; empty if nothing
  * @param labelY middle of that word
  * @param active whether the current step is a member
@@ -22,12 +23,31 @@ public record Drawn(
         List<Knot> knots,
         @Nullable Double breakAt,
         double breakHalf,
+        @Nullable Double constantAt,
         String word,
         double labelY,
         boolean active) {
 
-    /** @param sign {@code +} for a part, {@code =} for the whole @param taken whether its reading is there */
-    public record Knot(String label, double y, String sign, boolean taken) {}
+    /** @param taken whether its reading is there */
+    public record Knot(String label, double y, Sign sign, boolean taken) {}
+
+    /** What a member is of its sum. */
+    public enum Sign {
+        PART,
+        WHOLE,
+        HALF,
+        DOUBLE;
+
+        static Sign of(double factor, boolean whole) {
+            if (factor == 0.5) {
+                return HALF;
+            }
+            if (factor == 2) {
+                return DOUBLE;
+            }
+            return whole ? WHOLE : PART;
+        }
+    }
 
     public double top() {
         return knots.get(0).y();
@@ -47,10 +67,10 @@ public record Drawn(
     }
 
     Drawn inLane(int other, double spine) {
-        return new Drawn(bracket, other, spine, knots, breakAt, breakHalf, word, labelY, active);
+        return new Drawn(bracket, other, spine, knots, breakAt, breakHalf, constantAt, word, labelY, active);
     }
 
     Drawn labelledAt(double middle) {
-        return new Drawn(bracket, lane, x, knots, breakAt, breakHalf, word, middle, active);
+        return new Drawn(bracket, lane, x, knots, breakAt, breakHalf, constantAt, word, middle, active);
     }
 }

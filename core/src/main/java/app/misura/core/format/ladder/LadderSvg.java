@@ -117,15 +117,49 @@ public final class LadderSvg {
                 + n(d.bottom()) + "V" + n(down + 3) + "l" + n(out) + " -3";
     }
 
+    /** A member that counts half or double has a larger knot, so that its sign is read. */
+    private static final double LARGE = 1.27;
+
     private static void knots(Markup out, Drawn d, Metrics m) {
         out.open("g", "class", css(d));
         for (Drawn.Knot knot : d.knots()) {
             String css = knot.taken() ? "knot" : "knot missing";
-            out.empty("circle", "class", css, "cx", n(d.x()), "cy", n(knot.y()), "r", n(m.knot()));
-            double a = m.knot() * 0.48;
-            path(out, "sign", knot.sign().equals("=") ? equal(d.x(), knot.y(), a) : plus(d.x(), knot.y(), a));
+            boolean large = knot.sign() == Drawn.Sign.HALF || knot.sign() == Drawn.Sign.DOUBLE;
+            double r = m.knot() * (large ? LARGE : 1);
+            out.empty("circle", "class", css, "cx", n(d.x()), "cy", n(knot.y()), "r", n(r));
+            path(out, "sign", sign(knot.sign(), d.x(), knot.y(), r * 0.48));
+        }
+        Double at = d.constantAt();
+        if (at != null) {
+            double r = m.knot();
+            String diamond = "M" + n(d.x()) + " " + n(at - r) + "l" + n(r) + " " + n(r) + "l" + n(-r) + " " + n(r) + "l"
+                    + n(-r) + " " + n(-r) + "z";
+            out.empty("path", "class", "knot", "d", diamond);
+            path(out, "sign", plus(d.x(), at, r * 0.4));
         }
         out.close();
+    }
+
+    private static String sign(Drawn.Sign sign, double x, double y, double a) {
+        return switch (sign) {
+            case PART -> plus(x, y, a);
+            case WHOLE -> equal(x, y, a);
+            case HALF ->
+                "M" + n(x - a * .95) + " " + n(y - a * .9) + "v" + n(a * 1.05) + "M" + n(x - a * .75) + " " + n(y + a)
+                        + "L" + n(x + a * .75) + " " + n(y - a) + two(x + a * .2, y + a * .1, a * .9);
+            case DOUBLE ->
+                two(x - a * 1.15, y - a * .75, a * 1.45) + "M" + n(x + a * .3) + " " + n(y - a * .25) + "l" + n(a * .8)
+                        + " " + n(a * .8) + "m0 " + n(-a * .8) + "l" + n(-a * .8) + " " + n(a * .8);
+        };
+    }
+
+    /** The figure 2, its top left corner at a place. */
+    private static String two(double x, double y, double high) {
+        double w = high * .62;
+        return "M" + n(x) + " " + n(y + high * .25) + "c0 " + n(-high * .36) + " " + n(w) + " " + n(-high * .36) + " "
+                + n(w) + " " + n(high * .05) + "c0 " + n(high * .25) + " " + n(-w) + " " + n(high * .4) + " " + n(-w)
+                + " "
+                + n(high * .7) + "h" + n(w * 1.05);
     }
 
     private static String equal(double x, double y, double a) {

@@ -28,6 +28,11 @@ public record Metrics(
     /** On paper, in units of a quarter millimetre. */
     public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, false);
 
+    /** The same with lines of another height. */
+    public Metrics withRung(double height) {
+        return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, blind);
+    }
+
     /** Two spines in one lane stay this far apart. */
     static final double CLEAR = 6;
     /** Two labels stay this far apart. */

@@ -31,11 +31,18 @@ public final class FormPage {
     private static final double MM = 0.25;
     /** Above the first rung stands the name of its part, mm. */
     private static final double TOP = 3.5;
+    /** How high a ladder may be beside head and foot, mm. */
+    private static final double ROOM = 209;
+
+    private static final double ROOM_LETTER = 190;
 
     private final Head head;
     private final Proof proof;
     private final boolean blank;
     private final Ladder ladder;
+    /** Whether the lines stand closer, so that all of them stand on one page. */
+    private final boolean close;
+
     private final Markup out;
 
     /**
@@ -61,7 +68,16 @@ public final class FormPage {
         this.head = head;
         this.proof = course.proof();
         this.blank = blank;
-        this.ladder = Ladder.of(course, null, Metrics.PAPER);
+        Ladder usual = Ladder.of(course, null, Metrics.PAPER);
+        double over = usual.height() * MM - (paper.equals("letter") ? ROOM_LETTER : ROOM);
+        this.close = over > 0;
+        this.ladder = close
+                ? Ladder.of(
+                        course,
+                        null,
+                        Metrics.PAPER.withRung(
+                                Metrics.PAPER.rung() - over / MM / usual.rungs().size()))
+                : usual;
         this.out = PrintPage.begin(head.client() + ", " + form().title(), paper, "form");
     }
 
@@ -90,7 +106,8 @@ public final class FormPage {
                 .close();
         answers();
         noted(out, head);
-        out.open("div", "class", "ladder", "style", "height:" + mm(ladder.height() * MM + TOP));
+        out.open(
+                "div", "class", close ? "ladder close" : "ladder", "style", "height:" + mm(ladder.height() * MM + TOP));
         form().parts().forEach(this::part);
         ladder.rungs().forEach(this::rung);
         margin();
@@ -187,7 +204,7 @@ public final class FormPage {
         out.element("td", step.isDerived() ? "=" : step.label(), "class", "no");
         out.open("td").element("span", step.name(), "class", "name");
         out.text(" ").element("span", step.prompt().brief(), "class", "how").close();
-        if (!blank) {
+        if (!blank && !(close && struckTries(step).isEmpty())) {
             out.open("td", "class", "struck");
             struck(step);
             out.close();
@@ -215,12 +232,16 @@ public final class FormPage {
 
     private void struck(Step step) {
         String between = "";
-        for (Reading reading : proof.sheet().readings()) {
-            if (reading.step().equals(step.label()) && !reading.counts()) {
-                out.text(between).element("s", reading.text());
-                between = " ";
-            }
+        for (Reading reading : struckTries(step)) {
+            out.text(between).element("s", reading.text());
+            between = " ";
         }
+    }
+
+    private List<Reading> struckTries(Step step) {
+        return proof.sheet().readings().stream()
+                .filter(r -> r.step().equals(step.label()) && !r.counts())
+                .toList();
     }
 
     private void margin() {

@@ -2,6 +2,7 @@ package app.misura.core.format.sums;
 
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
+import app.misura.core.figure.Scene;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.format.figure.FigurePicture;
@@ -47,7 +48,7 @@ public final class BodySums {
                 .limit(2)
                 .toList();
         this.body = Body.of(BodyNumbers.of(proof));
-        double tallest = body.level("band") + TRUNK;
+        double tallest = upright.isEmpty() ? body.height() : body.level("band") + TRUNK;
         for (Bracket bracket : upright) {
             Closure closure = bracket.closure();
             tallest = Math.max(tallest, Math.max(sum(closure.parts()), sum(closure.wholes())));
@@ -101,6 +102,23 @@ public final class BodySums {
     }
 
     private void body() {
+        if (upright.isEmpty()) {
+            whole();
+        } else {
+            legs();
+        }
+    }
+
+    /** Where no sum stands beside a leg the body is only the ground, to scale. */
+    private void whole() {
+        for (String level : Scene.levels(proof.sheet().form().heading().waist())) {
+            path("lvl", "M0 " + n(floor - body.level(level) * unit) + "H" + n(WIDTH));
+        }
+        FigurePicture.outlines(body, MIDDLE, floor, unit)
+                .forEach(d -> out.empty("path", "class", "body", "stroke-width", 1.8, "d", d));
+    }
+
+    private void legs() {
         double crotch = body.level("crotch");
         double band = body.level("band");
         out.open("defs").open("clipPath", "id", "below");

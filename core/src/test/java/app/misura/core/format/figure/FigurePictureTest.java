@@ -59,16 +59,19 @@ class FigurePictureTest {
         TapePaths.Shown shown = TapePaths.of(code);
         Body body = Body.of(BodyNumbers.neutral());
         for (View view : View.values()) {
-            Scene scene = new Scene(view, shown, null, List.of(), null);
+            Scene scene = new Scene(view, shown, null, List.of(), null, List.of());
             String svg = FigurePicture.svg(body, scene, code, "", 304, 560);
             assertThat(svg).as(code + " from " + view).doesNotContain("NaN");
             assertThat(svg.contains("class=\"tape"))
                     .as(code + " from " + view)
                     .isEqualTo(scene.path().isPresent());
         }
-        if (shown.view() != View.SEATED && !code.startsWith("foot") && !code.startsWith("heel")) {
+        if (shown.view() != View.SEATED
+                && shown.view().isPlain()
+                && !code.startsWith("foot")
+                && !code.startsWith("heel")) {
             for (View view : List.of(View.FRONT, View.BACK)) {
-                assertThat(new Scene(view, shown, null, List.of(), null).path())
+                assertThat(new Scene(view, shown, null, List.of(), null, List.of()).path())
                         .as(code + " from " + view)
                         .isPresent();
             }
@@ -83,7 +86,8 @@ class FigurePictureTest {
                 TapePaths.of("inside-leg"),
                 null,
                 List.of(new Scene.Mark("P1", Spot.BAND, false), new Scene.Mark("P2", Spot.KNEE, true)),
-                Aid.of("inside-leg").orElseThrow());
+                Aid.of("inside-leg").orElseThrow(),
+                Scene.levels("band"));
         String svg = FigurePicture.svg(body, wanted, "t", "d", 304, 560);
         assertThat(svg).contains(">P1<").contains("class=\"wanted\"").contains("class=\"aidbar\"");
         assertThat(svg).as("what is set needs no name").doesNotContain(">P2<");
