@@ -55,7 +55,10 @@ class MeasureDeskTest {
         assertThat(view(order(""), null).name()).isEqualTo("P3 Height");
         assertThat(view(order(TestOrders.FULL), null).name()).isEqualTo("W1 Hem width");
         assertThat(view(order(TestOrders.FULL + " W1=20"), null).name())
-                .as("all taken: the last")
+                .as("nothing waits")
+                .isEqualTo("End of the sheet");
+        assertThat(view(order(TestOrders.FULL + " W1=20"), "W1").name())
+                .as("a step can be gone back to")
                 .isEqualTo("W1 Hem width");
         assertThat(view(order(""), "Z9").name()).as("no such step").isEqualTo("P3 Height");
         assertThat(view(order(""), "P1").previous()).isNull();

@@ -29,7 +29,11 @@ final class MarkSvg {
         for (Scene.Mark mark : scene.marks()) {
             if (mark.spot().isSeenFrom(scene.view())) {
                 mark.spot().level().ifPresent(level -> cord(mark, level));
-                figure.places(mark.spot()).forEach(at -> cross(mark, scale.of(at)));
+                List<Point> places = figure.places(mark.spot());
+                places.forEach(at -> cross(mark.set(), scale.of(at)));
+                if (!mark.set() && !places.isEmpty()) {
+                    label(scale.of(places.get(0)), mark.label(), !figure.view().isProfile());
+                }
             }
         }
         if (scene.aid() != null) {
@@ -53,9 +57,9 @@ final class MarkSvg {
         label(a.x() < b.x() ? a : b, mark.label(), true);
     }
 
-    private void cross(Scene.Mark mark, Point at) {
+    private void cross(boolean set, Point at) {
         double r = 5 * px;
-        if (mark.set()) {
+        if (set) {
             String d = "M" + Strokes.n(at.x() - r) + " " + Strokes.n(at.y()) + "h" + Strokes.n(2 * r) + "M"
                     + Strokes.n(at.x()) + " " + Strokes.n(at.y() - r) + "v" + Strokes.n(2 * r);
             out.empty("path", "class", "edge", "stroke-width", Strokes.n(1.8 * px), "d", d);
@@ -65,7 +69,6 @@ final class MarkSvg {
         String x = Strokes.n(at.x());
         String y = Strokes.n(at.y());
         out.empty("circle", "class", "wanted", "cx", x, "cy", y, "r", Strokes.n(r), "stroke-width", width);
-        label(at, mark.label(), !figure.view().isProfile());
     }
 
     /** @param before left of the place, else right of it */
