@@ -173,6 +173,7 @@ record Finishing(
         if (!garment.isDrawn()) {
             notes.add("No pieces are drawn for this garment yet: it is cut from these numbers.");
         }
+        notes.addAll(garment.notes());
         return notes;
     }
 

@@ -47,21 +47,14 @@ final class Landmarks {
             case "legI" -> leg(side, g, b.level(level), 'I');
             case "legF" -> leg(side, g, b.level(level), 'F');
             case "legK" -> leg(side, g, b.level(level), 'K');
-            case "FS" -> at(upper.beside(g, b.level(level), false));
-            case "BS" -> at(upper.beside(g, b.level(level), true));
+            case "FS" -> at(upper.beside(g, b.level(level)));
             case "capTop" -> arm(side, .06);
-            case "topArm" -> arm(side, .225);
-            case "topArmF" -> arm(side, .225, .9);
-            case "topArmB" -> arm(side, .225, -.9);
+            case "topArmF" -> onArm(new ArmPlaces(figure, side).at(.225, .9, 0));
             case "upperArmO" -> arm(side, .30);
             case "elbow" -> onArm(new ArmPlaces(figure, side).elbow());
             case "foreArmO" -> arm(side, .76);
             case "wrist" -> arm(side, .99);
-            case "elbowIn" -> arm(side, .57, -1);
-            case "wristIn" -> arm(side, .99, -1);
-            case "knuckle" -> hand(side, .44);
             case "thumbJoint" -> hand(side, .42);
-            case "fist" -> hand(side, .60);
             case "heel" -> body(g * b.leg(side, "ankle").cx(), b.level("heel"), -.2 * b.footLength());
             case "heelBack" -> ground(g * b.leg(side, "ankle").cx(), -.279 * b.footLength());
             case "toe" -> ground(g * b.leg(side, "ankle").cx(), .721 * b.footLength());
@@ -75,8 +68,7 @@ final class Landmarks {
             case "floor" -> ground(g * (b.leg(side, "ankle").cx() + 4.5 * k), 6 * k);
             case "floorOut" -> ground(g * (b.leg(side, "ankle").cx() + 5.2 * k), -.8 * k);
             case "floorIn" -> ground(g * Math.max(.5 * k, b.leg(side, "ankle").cx() - 4.2 * k), 0);
-            case "stool" ->
-                new Place(new Point(b.t("waist").w() * 0 - 2 * k, figure.frame().seat()), 0, 0, 0, false);
+            case "stool" -> new Place(new Point(-2 * k, figure.frame().seat()), 0, 0, 0, false);
             default ->
                 upper.place(m.group(1), side, "M".equals(m.group(3)) ? 0 : g)
                         .map(this::at)
@@ -91,10 +83,6 @@ final class Landmarks {
     /** On the outside of an arm. */
     private Place arm(Side side, double share) {
         return onArm(new ArmPlaces(figure, side).outside(share));
-    }
-
-    private Place arm(Side side, double share, double across) {
-        return onArm(new ArmPlaces(figure, side).at(share, across, 0));
     }
 
     /** On the outside of a hand, by its length. */

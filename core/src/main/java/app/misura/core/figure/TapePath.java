@@ -81,25 +81,12 @@ public sealed interface TapePath {
     /** Places that lie on each other from elsewhere. */
     Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe");
 
-    Set<String> ON_ARM = Set.of(
-            "upperArmO",
-            "elbow",
-            "foreArmO",
-            "wrist",
-            "knuckle",
-            "thumbJoint",
-            "fist",
-            "elbowIn",
-            "wristIn",
-            "capTop",
-            "topArm",
-            "topArmF",
-            "topArmB");
+    Set<String> ON_ARM = Set.of("upperArmO", "elbow", "foreArmO", "wrist", "thumbJoint", "capTop", "topArmF");
 
     /** Whether it runs along or round an arm, which is then shown whole. */
     default boolean isOnArm() {
         return this instanceof Band band
-                ? band.part().equals("arm") || band.part().equals("hand")
+                ? band.part().equals("arm")
                 : this instanceof Run run
                         && run.points().stream().map(Run::landmark).anyMatch(ON_ARM::contains);
     }

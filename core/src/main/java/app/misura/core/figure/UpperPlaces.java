@@ -4,7 +4,6 @@ import app.misura.core.body.Body;
 import app.misura.core.body.Trunk;
 import app.misura.core.measure.Side;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Places of neck, shoulders, chest and back: across (the body's left positive), height and how far in front of the plumb
@@ -13,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 final class UpperPlaces {
     /** The shoulder's ridge lies so far behind the plumb line. */
     private static final double RIDGE = -1.6;
-    /** A tape over the chest or the back beside the middle. */
+    /** A tape over the chest lies so far beside the middle. */
     private static final double BESIDE = 8.6;
 
     private final Body b;
@@ -38,60 +37,27 @@ final class UpperPlaces {
         double drop = b.drop(side);
         return Optional.ofNullable(
                 switch (name) {
-                    case "chin" -> new At(0, b.chin(), t("neckTop").zf());
                     case "nape" -> on(0, t("neckMid").y() - .4 * k, true);
                     case "hollow" -> on(0, t("shoulder").y() - k, false);
                     case "neckSide" ->
                         new At(g * (t("neckSide").w() + .2 * k), t("neckSide").y() - .1 * drop, RIDGE * k);
                     case "midShoulder" -> new At(g * t("slope").w(), t("slope").y() - .55 * drop, RIDGE * k);
                     case "shoulder" -> shoulder(g, side, drop);
-                    case "shirtSeam" -> {
-                        At point = shoulder(g, side, drop);
-                        yield new At(point.x() + g * 1.8 * k, point.y() - 1.6 * k, point.z());
-                    }
-                    case "collarTop" ->
-                        new At(g * t("neckMid").w(), t("neckSide").y() + 4.2 * k, RIDGE * k);
                     case "backOver" ->
                         on(0, t("shoulder").y() - 2.2 * k - .4 * (b.drop(Side.LEFT) + b.drop(Side.RIGHT)), true);
-                    case "socketF", "socketB" ->
-                        new At(
-                                g * (t("shoulder").w() - 2.6 * k),
-                                t("joint").y() - .4 * k - drop,
-                                name.endsWith("F")
-                                        ? t("joint").zf()
-                                        : t("joint").zb());
                     case "creaseF" -> new At(g * (armpit() + k), t("armpit").y() + 4.6 * k - .7 * drop, 4.6 * k);
                     case "creaseB" ->
                         new At(g * (armpit() + .5 * k), t("armpit").y() + 3.8 * k - .7 * drop, -8 * k);
-                    case "armX" ->
-                        new At(g * (armpit() + 1.2 * k), t("upperChest").y() - .6 * k, 6 * k);
                     case "armpit" -> new At(g * armpit(), t("armpit").y() - .6 * drop, -1.8 * k);
-                    case "lat" ->
-                        new At(
-                                g * b.widthAt(t("armpit").y() - 2.2 * k),
-                                t("armpit").y() - 2.2 * k,
-                                -5 * k);
-                    default -> lower(name, g);
+                    case "bust" -> on(g * b.bustX(), b.bustY(), false);
+                    case "seatEnd" -> on(0, b.leg(Side.RIGHT, "thigh").y() + 2 * k, true);
+                    default -> null;
                 });
     }
 
-    private @Nullable At lower(String name, double g) {
-        return switch (name) {
-            case "bust" -> on(g * b.bustX(), b.bustY(), false);
-            case "underBust" -> on(g * b.bustX(), b.foldY() - .6 * k, false);
-            case "blade" -> on(0, t("upperChest").y() - k, true);
-            case "spineHip" -> on(0, t("highHip").y(), true);
-            case "tailbone" -> on(0, t("seat").y() + 1.8 * k, true);
-            case "seatEnd" -> on(0, b.leg(Side.RIGHT, "thigh").y() + 2 * k, true);
-            case "hipBone" -> on(g * .80 * t("highHip").w(), t("highHip").y() - .6 * k, false);
-            case "hipBoneS" -> new At(g * t("highHip").w(), t("highHip").y(), 0);
-            default -> null;
-        };
-    }
-
-    /** Over chest or back, so far beside the middle, on a level. */
-    At beside(double g, double y, boolean behind) {
-        return on(g * Math.min(BESIDE * k, .8 * b.widthAt(y)), y, behind);
+    /** Over the chest, beside the middle, on a level. */
+    At beside(double g, double y) {
+        return on(g * Math.min(BESIDE * k, .8 * b.widthAt(y)), y, false);
     }
 
     private double armpit() {

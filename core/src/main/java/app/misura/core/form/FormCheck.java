@@ -29,6 +29,10 @@ record FormCheck(OrderForm form, List<String> faults) {
         }
         form.closures()
                 .forEach(c -> c.onlyIf().forEach((option, choice) -> onlyIf("closure " + c.id(), option, choice)));
+        if (!Heading.WAISTS.contains(form.heading().waist())) {
+            faults.add("waist must be one of " + Heading.WAISTS + ", not "
+                    + form.heading().waist());
+        }
         sides();
         for (LevelCheck level : form.levels()) {
             level.members().stream()

@@ -2,6 +2,7 @@ package app.misura.core.form;
 
 import app.misura.core.length.Increment;
 import app.misura.core.length.Unit;
+import java.util.List;
 
 /**
  * What stands above the steps of a form.
@@ -22,6 +23,8 @@ public record Heading(
         boolean cuts) {
     /** Where nothing is said the band marks the waist. */
     public static final String BAND = "band";
+
+    static final List<String> WAISTS = List.of(BAND, "navel", "waist");
 
     /** The same in the other unit, with the increment that corresponds. */
     Heading in(Unit wanted) {

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param refusals what is never cut
  * @param doubts what is probably not meant, and is asked on the sheet
  * @param cautions said on every sheet
+ * @param notes what the cutter is told on every sheet: pieces to cut, what the maker adds
  * @param nets the lengths of the body that its formulas may name, shared by all garments
  */
 public record Garment(
@@ -33,6 +34,7 @@ public record Garment(
         List<Refusal> refusals,
         List<Doubt> doubts,
         List<String> cautions,
+        List<String> notes,
         Map<String, Net> nets) {
     public Garment {
         forms = List.copyOf(forms);
@@ -43,6 +45,7 @@ public record Garment(
         refusals = List.copyOf(refusals);
         doubts = List.copyOf(doubts);
         cautions = List.copyOf(cautions);
+        notes = List.copyOf(notes);
         nets = Map.copyOf(nets);
     }
 

@@ -54,7 +54,8 @@ public final class GarmentReader {
             @Nullable List<OpenDoc> openings,
             @Nullable List<RefusalDoc> refused,
             @Nullable List<Doubt> doubts,
-            @Nullable List<String> cautions) {}
+            @Nullable List<String> cautions,
+            @Nullable List<String> notes) {}
 
     /** @param of a measure or a sum of them, the next best behind a stroke @param ease three numbers, or a formula @param strain true, or three numbers */
     record LineDoc(
@@ -128,6 +129,7 @@ public final class GarmentReader {
                                 .toList(),
                 doc.doubts() == null ? List.of() : doc.doubts(),
                 cautions(doc),
+                doc.notes() == null ? List.of() : doc.notes(),
                 nets());
         new GarmentCheck(garment, forms, nets, faults).check();
         said(file);

@@ -3,15 +3,20 @@ package app.misura.core.cut;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.finding.Finding;
+import app.misura.core.finding.Severity;
 import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Estimate;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
+import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
+import app.misura.core.reading.Wearer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -93,12 +98,17 @@ class CoatTest {
     @Test
     void noFinishedGirthIsUnderItsBody() {
         Random random = new Random(SEED);
+        int children = 0;
         double least = Double.MAX_VALUE;
         double most = 0;
         for (int i = 0; i < BODIES; i++) {
-            String body = body(random);
+            double height = 105 + 93 * random.nextDouble();
+            boolean child = height < 145;
+            children += child ? 1 : 0;
+            String body = body(height, random);
+            Wearer wearer = new Wearer(Side.RIGHT, child ? AgeGroup.CHILD : AgeGroup.ADULT);
             for (String fit : List.of("close", "regular", "easy")) {
-                CutSpec spec = cut(Sheets.coat(body, Map.of()), fit);
+                CutSpec spec = cut(worn(Sheets.coat(body, Map.of()), wearer), fit);
                 String what = "seed " + SEED + ", body " + i + ", " + fit + ": " + body;
                 for (String girth : GIRTHS) {
                     ChainLine line = spec.line(girth);
@@ -112,15 +122,33 @@ class CoatTest {
                 most = Math.max(most, spec.line("chest").net());
             }
         }
-        assertThat(least).as("a slight body among them").isLessThan(800);
-        assertThat(most).as("a very large one").isGreaterThan(1400);
+        assertThat(children).as("children among them").isGreaterThan(BODIES / 5);
+        assertThat(least).as("a small one").isLessThan(600);
+        assertThat(most).as("a very large body").isGreaterThan(1300);
     }
 
-    private static String body(Random random) {
-        double height = 150 + 48 * random.nextDouble();
-        double chest = 74 + 80 * random.nextDouble() * random.nextDouble() + 2 * random.nextGaussian();
+    private static Sheet worn(Sheet sheet, Wearer wearer) {
+        return new Sheet(sheet.form(), wearer, sheet.answers(), sheet.readings());
+    }
+
+    @Test
+    void aChildHasLessEase() {
+        Sheet child = worn(Sheets.coat(), new Wearer(Side.RIGHT, AgeGroup.CHILD));
+        assertThat(cut(child, "regular").line("waist").ease().value()).isEqualTo(75, within(1e-9));
+    }
+
+    @Test
+    void whatIsSoOfMostBodiesIsANoteAndNoWarning() {
+        Proof proof = Proof.of(Sheets.coat(Sheets.COAT.replace(" U2=84", " U2=104"), Map.of()));
+        assertThat(proof.findings()).extracting(Finding::severity).containsExactly(Severity.NOTE);
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.HOLDS);
+    }
+
+    /** From slight to very large. */
+    private static String body(double height, Random random) {
+        double chest = height * (.46 + .48 * random.nextDouble() * random.nextDouble()) + random.nextGaussian();
         double arm = .35 * height + random.nextGaussian();
-        double upper = Math.max(23, .27 * chest + 4 + random.nextGaussian());
+        double upper = .27 * chest + 4 + random.nextGaussian();
         double forearm = .65 * upper + 6.8 + .5 * random.nextGaussian();
         double wrist = .45 * forearm + 4.8 + .3 * random.nextGaussian();
         double width = .2 * chest + .11 * height + 4;

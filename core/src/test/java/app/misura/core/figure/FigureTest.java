@@ -68,6 +68,29 @@ class FigureTest {
     }
 
     @Test
+    void everyMarkIsOnAPlaceThatTheFigureHas() {
+        Body body = Body.of(BodyNumbers.neutral());
+        for (OrderForm form : OrderForms.shipped().all()) {
+            assertThat(body.level(form.heading().waist())).isPositive();
+            for (Step step : form.steps()) {
+                for (String word : step.prompt().spots()) {
+                    assertThat(Spot.named(word)).as(form.id() + " " + word).isPresent();
+                }
+            }
+        }
+        for (Spot spot : Spot.values()) {
+            for (View view : View.values()) {
+                if (spot.isSeenFrom(view)) {
+                    assertThat(Figure.of(body, view).places(spot).size()
+                                    + spot.level().stream().count())
+                            .as(spot + " from " + view)
+                            .isPositive();
+                }
+            }
+        }
+    }
+
+    @Test
     void everyStepThatIsMeasuredHasAPicture() {
         for (OrderForm form : OrderForms.shipped().all()) {
             for (Step step : form.steps()) {

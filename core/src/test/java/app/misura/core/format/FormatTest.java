@@ -41,6 +41,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
@@ -481,6 +482,28 @@ class FormatTest {
                 for (Part part : sheet.form().parts()) {
                     assertThat(lines).as(paper).anyMatch(l -> l.startsWith(part.letter() + " " + part.title()));
                 }
+                for (Step step : asked) {
+                    assertThat(lines).as(paper).anyMatch(l -> l.startsWith(step.label() + " " + step.name()));
+                }
+            }
+        }
+    }
+
+    @Test
+    void aLongFormStandsCloserAndKeepsToOnePage() throws IOException {
+        FormPage.Head head = new FormPage.Head("House", "Client", "7, coat", "3 May", "Somebody", "9 May");
+        Sheet coat =
+                Sheets.coat(Sheets.COAT + " C4=99 C5=82 C6=19.5 C7-left=28 C7-right=28", Map.of("bust-shaping", "yes"));
+        Course filled = Course.of(Proof.of(coat), Sheets.MARKED);
+        List<Step> asked = coat.form().asked(coat.answers());
+        assertThat(asked).hasSize(30);
+        for (String paper : List.of("A4", "letter")) {
+            for (String page : List.of(FormPage.blank(head, coat, paper), FormPage.filled(head, filled, paper))) {
+                byte[] pdf = PagePdf.write(page);
+                try (PDDocument document = Loader.loadPDF(pdf)) {
+                    assertThat(document.getNumberOfPages()).as(paper).isEqualTo(1);
+                }
+                List<String> lines = lines(pdf);
                 for (Step step : asked) {
                     assertThat(lines).as(paper).anyMatch(l -> l.startsWith(step.label() + " " + step.name()));
                 }

@@ -127,21 +127,16 @@ class MeasureDesk {
     }
 
     private MeasureView atEnd(GarmentOrder order, Course course, Visit visit) {
-        List<MeasureView.Again> left = course.steps().stream()
-                .filter(s -> course.slots(s).stream()
-                        .anyMatch(v -> order.sheet().leftOut(v).isPresent()))
-                .map(s -> new MeasureView.Again(s.label(), s.name(), out(order, course, s)))
+        List<MeasureView.Again> left = leftOut(course).stream()
+                .map(s -> new MeasureView.Again(s.label(), s.name(), why(course, s)))
                 .toList();
         MeasureView.EndView end = new MeasureView.EndView(
-                left.isEmpty() ? "All " + course.steps().size() + " steps are taken." : finished(course),
-                course.proof().sentence().whole(),
-                whole(order.form()),
-                left);
+                finished(course), course.proof().sentence().whole(), whole(order.form()), left);
         return new MeasureView(
                 order.crumb(Crumb.At.MEASURE),
                 lastKept(order),
                 notice(order, course, visit),
-                said(order, course, visit.kept(), "nothing; " + end.finished()),
+                said(order, course, visit.kept(), "the end of the sheet"),
                 "",
                 "",
                 "",
@@ -156,10 +151,15 @@ class MeasureDesk {
                 others(order, visit.by()));
     }
 
-    /** Why values of a step are left out, each reason once. */
-    private static String out(GarmentOrder order, Course course, Step step) {
+    /** The steps of which a value is left out, in working order. */
+    private static List<Step> leftOut(Course course) {
+        return course.steps().stream().filter(s -> !why(course, s).isEmpty()).toList();
+    }
+
+    /** Why values of a step are left out, each reason once; empty where none is. */
+    private static String why(Course course, Step step) {
         return course.slots(step).stream()
-                .flatMap(v -> order.sheet().leftOut(v).stream())
+                .flatMap(v -> course.proof().sheet().leftOut(v).stream())
                 .map(o -> o.why().said())
                 .distinct()
                 .collect(Collectors.joining(", "));
@@ -229,7 +229,10 @@ class MeasureDesk {
 
     /** What is to be said where nothing waits any more. */
     private static String finished(Course course) {
-        return course.isAtEnd() ? "All " + course.steps().size() + " steps are taken or left out." : "";
+        return course.isAtEnd()
+                ? "All " + course.steps().size() + " steps are taken"
+                        + (leftOut(course).isEmpty() ? "." : " or left out.")
+                : "";
     }
 
     /** What another kept for this step since the page last looked. */
