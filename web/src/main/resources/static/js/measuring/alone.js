@@ -1,7 +1,7 @@
 /* While the house cannot be reached, or takes its time: what is read is kept in this browser, the work goes on, and all of it
  is brought home in order. Each reading has its key, so that none is kept twice. */
 import { $, one } from "../dom.js";
-import { ask, knowsSteps, next } from "./ask.js";
+import { ask, knowsSteps, next, rungOf } from "./ask.js";
 import { changed } from "./has.js";
 import { order, others, put, same, shelve, shelved } from "./shelf.js";
 import { forget, here, remember, restore } from "./typed.js";
@@ -56,12 +56,15 @@ function tell() {
 
 /* The rung of a reading that is kept here shows what was typed. */
 function mark(each) {
-  const rung = $("rung-" + each.step);
+  const rung = rungOf(each.step);
   if (!rung) return;
-  rung.querySelector("[data-vals]").textContent = shelved()
-    .filter((other) => other.step === each.step)
-    .map((other) => other.text)
-    .join("  ");
+  const values = rung.querySelector("[data-vals]");
+  if (values) {
+    values.textContent = shelved()
+      .filter((other) => other.step === each.step)
+      .map((other) => other.text)
+      .join("  ");
+  }
   rung.classList.remove("to-come", "locked");
   delete rung.dataset.waits;
   changed(rung);

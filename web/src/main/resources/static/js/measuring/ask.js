@@ -1,5 +1,5 @@
 /* Asks for the next step without the house: while it cannot be reached, or before its answer is there. */
-import { $, all } from "../dom.js";
+import { $, all, one } from "../dom.js";
 import { changed } from "./has.js";
 import { order, same, shelved } from "./shelf.js";
 import { typedFor } from "./typed.js";
@@ -16,20 +16,23 @@ if (order()) {
     .catch(() => {});
 }
 
+/* What stands for a step on the ladder: its rung, or its tick where its part is folded. */
+export const rungOf = (label) => $("rung-" + label) || one("i[data-rung='" + label + "']");
+
 const tries = (place) => shelved().filter((each) => same(each, place)).length;
 
 /* What comes after a reading. @param read the reading, which may lie on the shelf or be on its way */
 export function next(read) {
   const at = steps.findIndex((each) => each.label === read.step);
   const own = steps[at];
-  const rung = $("rung-" + read.step);
+  const rung = rungOf(read.step);
   const first = own.tries > 1 && rung && "waits" in rung.dataset && tries(read) < own.tries;
   if (read.then === "again" || first) return { step: own, side: read.side || "" };
   const waits = own.sides.find((side) => side !== read.side && !tries({ step: read.step, side }));
   if (read.side && waits) return { step: own, side: waits };
   const ahead = steps.slice(at + 1).concat(steps.slice(0, at));
   const free = ahead.find((each) => {
-    const to = $("rung-" + each.label);
+    const to = rungOf(each.label);
     return to && "waits" in to.dataset;
   });
   const to = free || ahead[0];
@@ -56,13 +59,13 @@ function lay(form, before, after) {
 }
 
 function light(label) {
-  all("a[data-rung][aria-current]").forEach((e) => {
+  all("[data-rung].now").forEach((e) => {
     e.classList.remove("now");
     e.removeAttribute("aria-current");
     e.tabIndex = -1;
     changed(e);
   });
-  const rung = $("rung-" + label);
+  const rung = rungOf(label);
   if (!rung) return;
   rung.classList.add("now");
   rung.setAttribute("aria-current", "step");

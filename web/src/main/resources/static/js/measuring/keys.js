@@ -7,13 +7,13 @@ import { turn } from "./figure.js";
 const LETTERS = "misura.letters";
 const lettersOn = () => localStorage.getItem(LETTERS) !== "off";
 
+/* To the first step of a part before or after the one that is worked on. */
 function part(step) {
-  const rungs = all("a[data-rung]");
-  const firsts = rungs.filter((r) => "first" in r.dataset);
-  const now = rungs.findIndex((r) => r.getAttribute("aria-current"));
-  const own = firsts.filter((r) => rungs.indexOf(r) <= now).length - 1;
+  const firsts = all("[data-tick~=first]");
+  const form = $("entryform");
+  const own = firsts.findIndex((first) => form && first.dataset.rung.startsWith(form.elements.step.value.charAt(0)));
   const to = firsts[own + step];
-  if (to) to.click();
+  if (to) location.assign(location.pathname + "?step=" + to.dataset.rung);
 }
 
 const commands = {
@@ -41,6 +41,7 @@ document.addEventListener("keydown", (event) => {
   const entry = $("entry");
   const inEntry = entry && event.target === entry;
   if (event.key === "Escape") {
+    press("#ladder a[data-own]");
     focusEntry();
     return;
   }

@@ -5,9 +5,9 @@ function strip() {
   const strip = $("strip");
   if (!strip) return;
   strip.replaceChildren(
-    ...all("a[data-rung]").map((rung) => {
+    ...all("[data-tick]").map((rung) => {
       const tick = document.createElement("a");
-      tick.href = rung.href;
+      tick.href = location.pathname + "?step=" + rung.dataset.rung;
       tick.className = rung.dataset.tick;
       tick.tabIndex = -1;
       return tick;

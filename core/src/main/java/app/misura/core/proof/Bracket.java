@@ -30,6 +30,11 @@ public record Bracket(
         /** A member is not asked for in this order. */
         NOT_CHECKED;
 
+        /** Whether it does not add up. */
+        public boolean isTorn() {
+            return this == GAP || this == WRONG;
+        }
+
         public String word() {
             return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
@@ -40,6 +45,6 @@ public record Bracket(
     }
 
     public boolean isJudged() {
-        return state == State.CLOSED || state == State.GAP || state == State.WRONG;
+        return state == State.CLOSED || state.isTorn();
     }
 }

@@ -5,19 +5,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.format.ladder.Drawn;
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
+import app.misura.core.format.ladder.PartLine;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheets;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class LadderTest {
     private static Ladder ladder(String sheet, String now) {
-        return Ladder.of(Sheets.course(sheet), now, Metrics.SCREEN);
+        return Ladder.of(Sheets.course(sheet), new Focus(now, null), Metrics.SCREEN);
     }
 
     private static Drawn drawn(Ladder ladder, String closure) {
@@ -66,20 +69,17 @@ class LadderTest {
 
     @Test
     void halvesDoublesAndTheFormsOwnNumberAreDrawn() {
-        Ladder coat = Ladder.of(Course.of(Proof.of(Sheets.coat()), Marks.NONE), null, Metrics.SCREEN);
-        assertThat(drawn(coat, "half-back").knots().stream().map(Drawn.Knot::sign))
+        Ladder coat = coat(Focus.at("M1"));
+        assertThat(drawn(coat(Focus.at("B4")), "half-back").knots().stream().map(Drawn.Knot::sign))
                 .containsExactly(Drawn.Sign.DOUBLE, Drawn.Sign.WHOLE);
         Drawn sleeve = drawn(coat, "sleeve");
         assertThat(sleeve.knots().stream().map(Drawn.Knot::sign))
                 .containsExactly(Drawn.Sign.HALF, Drawn.Sign.PART, Drawn.Sign.WHOLE);
         assertThat(sleeve.word()).isEqualTo("+ 3.5");
-        double a1 = coat.rung("A1").orElseThrow().y();
-        double m1 = coat.rung("M1").orElseThrow().y();
-        double b6 = coat.rung("B6").orElseThrow().y();
-        assertThat(sleeve.constantAt())
-                .as("in the longest stretch")
-                .isEqualTo(m1 - a1 > a1 - b6 ? (a1 + m1) / 2 : (b6 + a1) / 2);
-        assertThat(drawn(coat, "arm").constantAt()).isNull();
+        assertThat(coat.lines().stream().map(PartLine::y))
+                .as("on the line of a folded part")
+                .contains(sleeve.constantAt());
+        assertThat(drawn(coat(Focus.at("A1")), "arm").constantAt()).isNull();
     }
 
     @Test
@@ -145,5 +145,74 @@ class LadderTest {
     void theTrousersFitAScreen() {
         assertThat(ladder(Sheets.AVERAGE, "S4").height()).isLessThan(720);
         assertThat(ladder(Sheets.AVERAGE, "S4").width()).isLessThan(150);
+    }
+
+    private static Ladder coat(Focus focus) {
+        return Ladder.of(Course.of(Proof.of(Sheets.coat()), Marks.NONE), focus, Metrics.SCREEN);
+    }
+
+    private static List<String> labels(Ladder ladder) {
+        return ladder.rungs().stream().map(r -> r.step().label()).toList();
+    }
+
+    @Test
+    void aLongLadderFoldsButForThePartOfTheWorkAndWhatItsBracketsJoin() {
+        Ladder coat = coat(Focus.at("M2"));
+        assertThat(coat.lines().stream().filter(PartLine::open).map(l -> l.part().letter()))
+                .containsExactly("M");
+        assertThat(labels(coat)).containsExactly("B6", "A1", "M1", "M2", "M3");
+        assertThat(coat.rungs().stream().filter(Rung::far).map(r -> r.step().label()))
+                .containsExactly("B6", "A1");
+        assertThat(coat.brackets()).extracting(b -> b.bracket().closure().id()).containsExactly("sleeve");
+        assertThat(coat.line("B").orElseThrow().signs()).containsExactly(Bracket.State.CLOSED);
+        assertThat(coat.line("A").orElseThrow().rungs()).hasSizeGreaterThan(5);
+        assertThat(coat.line("M").orElseThrow().signs())
+                .as("it is drawn")
+                .isEmpty();
+    }
+
+    @Test
+    void aFoldedLadderKeepsItsShapeWhileItsPartIsWorkedOn() {
+        for (String part : List.of("U", "B", "A")) {
+            List<Ladder> same = coat(Focus.NONE).lines().stream().map(PartLine::part)
+                    .filter(p -> p.letter().equals(part))
+                    .flatMap(p -> p.steps().stream())
+                    .filter(s -> labels(coat(Focus.on(part))).contains(s.label()))
+                    .map(s -> coat(Focus.at(s.label())))
+                    .toList();
+            assertThat(same).hasSizeGreaterThan(3);
+            assertThat(same).extracting(LadderTest::labels).containsOnly(labels(same.get(0)));
+            assertThat(same).extracting(Ladder::height).containsOnly(same.get(0).height());
+            assertThat(same.get(0).height()).as("it stands on a screen of 800").isLessThan(690);
+        }
+    }
+
+    @Test
+    void aGapIsDrawnWhereverTheWorkIs() {
+        Ladder coat = Ladder.of(
+                Course.of(Proof.of(Sheets.coat(Sheets.COAT.replace("A2=34", "A2=44"), Map.of())), Marks.NONE),
+                Focus.at("U1"),
+                Metrics.SCREEN);
+        Drawn torn = drawn(coat, "arm");
+        assertThat(torn.isTorn()).isTrue();
+        assertThat(labels(coat)).contains("A1", "A2", "A3").doesNotContain("A4");
+    }
+
+    @Test
+    void theBreakOfAGapStandsOnTheLineOfAFoldedPartWhereOneIsThere() {
+        Ladder coat = Ladder.of(
+                Course.of(Proof.of(Sheets.coat(Sheets.COAT.replace("M1=85", "M1=95"), Map.of())), Marks.NONE),
+                Focus.at("U1"),
+                Metrics.SCREEN);
+        assertThat(coat.lines().stream().map(PartLine::y))
+                .contains(drawn(coat, "sleeve").breakAt());
+    }
+
+    @Test
+    void aShortLadderAndOneOnPaperDoNotFold() {
+        assertThat(ladder(Sheets.AVERAGE, "D1").folds()).isFalse();
+        Course course = Course.of(Proof.of(Sheets.coat()), Marks.NONE);
+        assertThat(Ladder.of(course, Focus.at("M1"), Metrics.PAPER).folds()).isFalse();
+        assertThat(Ladder.of(course, Focus.NONE, Metrics.PAPER).rungs()).hasSizeGreaterThan(24);
     }
 }

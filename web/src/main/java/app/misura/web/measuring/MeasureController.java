@@ -48,12 +48,13 @@ class MeasureController {
             @RequestParam(required = false) @Nullable String gate,
             @RequestParam(required = false) @Nullable String view,
             @RequestParam(required = false) @Nullable String kept,
+            @RequestParam(required = false) @Nullable String open,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Principal who,
             HttpServletResponse response,
             Model model) {
         Place place = Place.of(step, side, gate);
-        Visit visit = Visit.at(place, who.getName()).turned(view).having(kept);
+        Visit visit = Visit.at(place, who.getName()).turned(view).having(kept).looking(open);
         model.addAttribute("view", desk.view(orders.get(id), visit));
         if (target != null && view == null) {
             response.setHeader("HX-Push-Url", place.address(id, null));
@@ -133,6 +134,7 @@ class MeasureController {
             @RequestParam(required = false) @Nullable String gate,
             @RequestParam String seen,
             @RequestParam(defaultValue = "") String others,
+            @RequestParam(required = false) @Nullable String open,
             Principal who,
             Model model) {
         GarmentOrder order = orders.get(id);
@@ -147,7 +149,9 @@ class MeasureController {
                 "view",
                 desk.view(
                         order,
-                        Visit.at(Place.of(step, null, gate), who.getName()).knowing(readings(seen))));
+                        Visit.at(Place.of(step, null, gate), who.getName())
+                                .knowing(readings(seen))
+                                .looking(open)));
         return "measure :: ladder";
     }
 

@@ -3,7 +3,9 @@ package app.misura.web.measuring;
 import app.misura.core.course.Course;
 import app.misura.core.course.Gate;
 import app.misura.core.form.OrderForm;
+import app.misura.core.form.Part;
 import app.misura.core.form.Step;
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
@@ -106,22 +108,48 @@ class MeasureDesk {
         presence.note(order.id(), visit.by(), step.label());
         StepDesk desk = new StepDesk(order, course, step);
         int at = steps.indexOf(step);
-        String next = step.label() + ", " + step.name().toLowerCase(Locale.ROOT);
+        MeasureView.Around around = new MeasureView.Around(
+                at > 0 ? steps.get(at - 1).label() : null,
+                at < steps.size() - 1 ? steps.get(at + 1).label() : null,
+                finished(course),
+                whole(order.form()),
+                elsewhere(order, step, visit));
+        return view(
+                order,
+                course,
+                visit,
+                Focus.at(step.label()),
+                desk.view(place.side(), visit.heard()),
+                FigureView.of(course, step, desk.side(place.side()), visit.turned()),
+                around,
+                step.label() + ", " + step.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** What every place of the screen has. @param next what is said to come next */
+    private MeasureView view(
+            GarmentOrder order,
+            Course course,
+            Visit visit,
+            Focus focus,
+            MeasureView.Here here,
+            @Nullable FigureView figure,
+            MeasureView.Around around,
+            String next) {
+        String open = course.proof().sheet().form().parts().stream()
+                .map(Part::letter)
+                .filter(letter -> letter.equals(visit.open()))
+                .findFirst()
+                .orElse(null);
         return new MeasureView(
                 order.crumb(Crumb.At.MEASURE),
                 lastKept(order),
                 notice(order, course, visit),
                 said(order, course, visit.kept(), next),
-                finished(course),
-                whole(order.form()),
-                elsewhere(order, step, visit),
-                LadderView.of(course, step.label(), Metrics.SCREEN, present(order, visit.by())),
-                desk.view(place.side(), visit.heard()),
-                null,
-                null,
-                FigureView.of(course, step, desk.side(place.side()), visit.turned()),
-                at > 0 ? steps.get(at - 1).label() : null,
-                at < steps.size() - 1 ? steps.get(at + 1).label() : null,
+                LadderView.of(course, focus.peeking(open), Metrics.SCREEN, present(order, visit.by())),
+                here,
+                figure,
+                around,
+                open,
                 order.taken().mark(),
                 others(order, visit.by()));
     }
@@ -132,23 +160,16 @@ class MeasureDesk {
                 .toList();
         MeasureView.EndView end = new MeasureView.EndView(
                 finished(course), course.proof().sentence().whole(), whole(order.form()), left);
-        return new MeasureView(
-                order.crumb(Crumb.At.MEASURE),
-                lastKept(order),
-                notice(order, course, visit),
-                said(order, course, visit.kept(), "the end of the sheet"),
-                "",
-                "",
-                "",
-                LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
-                null,
-                null,
+        String last = course.steps().get(course.steps().size() - 1).label();
+        return view(
+                order,
+                course,
+                visit,
+                Focus.NONE,
                 end,
                 FigureView.whole(course),
-                course.steps().get(course.steps().size() - 1).label(),
-                null,
-                order.taken().mark(),
-                others(order, visit.by()));
+                new MeasureView.Around(last, null, "", "", ""),
+                "the end of the sheet");
     }
 
     /** The steps of which a value is left out, in working order. */
@@ -180,29 +201,17 @@ class MeasureDesk {
                 course.firstAfter(gate.part())
                         .map(s -> new MeasureView.MarkView(s.label(), s.name()))
                         .orElse(null));
-        return new MeasureView(
-                order.crumb(Crumb.At.MEASURE),
-                lastKept(order),
-                notice(order, course, visit),
-                said(
-                        order,
-                        course,
-                        visit.kept(),
-                        "the gate: " + gate.questions().size() + " to clear"),
-                "",
-                "",
-                "",
-                LadderView.of(course, null, Metrics.SCREEN, present(order, visit.by())),
-                null,
+        return view(
+                order,
+                course,
+                visit,
+                Focus.on(gate.part().letter()),
                 view,
-                null,
                 again.isEmpty()
                         ? null
                         : FigureView.of(course, order.form().step(again.get(0).label()), null, null),
-                null,
-                null,
-                order.taken().mark(),
-                others(order, visit.by()));
+                MeasureView.Around.NOTHING,
+                "the gate: " + gate.questions().size() + " to clear");
     }
 
     /** A question in the words of the proof, with the sums that gape for it. */

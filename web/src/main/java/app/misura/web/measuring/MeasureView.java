@@ -13,9 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param kept when the last reading was kept; empty if there is none
  * @param notice what is to be noticed before the work goes on; null if nothing
  * @param said what is read aloud politely; empty if nothing
- * @param finished what is to be said once every step is taken; empty before
- * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
- * @param elsewhere what another kept at this step since the page last looked; empty if nothing
+ * @param here what stands on the screen
+ * @param around what stands about it
+ * @param open the part of the ladder that is looked at though the work is elsewhere; null if none is
  * @param seen how far the sheet had come as the page knows it
  * @param others who else is at which step, as the page knows it
  */
@@ -24,21 +24,50 @@ record MeasureView(
         String kept,
         @Nullable Notice notice,
         String said,
-        String finished,
-        String whole,
-        String elsewhere,
         LadderView ladder,
-        @Nullable StepView step,
-        @Nullable GateView gate,
-        @Nullable EndView end,
+        Here here,
         @Nullable FigureView figure,
-        @Nullable String previous,
-        @Nullable String next,
+        Around around,
+        @Nullable String open,
         String seen,
         String others) {
 
+    /** What the screen asks or says. */
+    sealed interface Here permits StepView, GateView, EndView {
+        /** What the page is called. */
+        String name();
+
+        /** Its place as the address says it; empty for the end. */
+        String at();
+    }
+
+    /**
+     * The ways on from here, and what is said beside the step.
+     *
+     * @param previous the step before; null at the first and at a gate
+     * @param next the step after; null behind the last
+     * @param finished what is to be said once every step is taken; empty before
+     * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
+     * @param elsewhere what another kept at this step since the page last looked; empty if nothing
+     */
+    record Around(@Nullable String previous, @Nullable String next, String finished, String whole, String elsewhere) {
+        static final Around NOTHING = new Around(null, null, "", "", "");
+    }
+
     public String orderId() {
         return crumb.orderId();
+    }
+
+    public @Nullable StepView step() {
+        return here instanceof StepView step ? step : null;
+    }
+
+    public @Nullable GateView gate() {
+        return here instanceof GateView gate ? gate : null;
+    }
+
+    public @Nullable EndView end() {
+        return here instanceof EndView end ? end : null;
     }
 
     /** @param again whether it is about a value that is to be looked at again */
@@ -46,17 +75,15 @@ record MeasureView(
 
     /** The mark of the figure with its ways to be turned and what is to be kept in mind at it. */
     public String figureMark() {
+        StepView step = step();
         String at = step == null ? "" : step.label() + step.mind();
         return Has.mark(
                 figure == null ? at : at + figure.views() + figure.picture().mark());
     }
 
     /** What the page is called: the step or the gate. */
-    public String name() {
-        if (step != null) {
-            return step.label() + " " + step.name();
-        }
-        return gate != null ? gate.title() : "End of the sheet";
+    public String title() {
+        return here instanceof StepView step ? step.label() + " " + step.name() : here.name();
     }
 
     /**
@@ -93,7 +120,13 @@ record MeasureView(
             @Nullable WayOut wayOut,
             String note,
             List<PlayView> plays,
-            boolean flat) {}
+            boolean flat)
+            implements Here {
+        @Override
+        public String at() {
+            return "step=" + label;
+        }
+    }
 
     /** What may lie under the tape. @param now whether it is expected to @param asked whether the form asks for it */
     record PlayView(String word, String said, boolean now, boolean asked) {}
@@ -117,11 +150,17 @@ record MeasureView(
      */
     record GateView(
             String part,
-            String title,
+            String name,
             boolean hard,
             List<Question> questions,
             List<Again> again,
-            @Nullable MarkView onward) {}
+            @Nullable MarkView onward)
+            implements Here {
+        @Override
+        public String at() {
+            return "gate=" + part;
+        }
+    }
 
     /**
      * Nothing waits any more.
@@ -130,7 +169,17 @@ record MeasureView(
      * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
      * @param leftOut with the reasons in the place of a place
      */
-    record EndView(String finished, String sentence, String whole, List<Again> leftOut) {}
+    record EndView(String finished, String sentence, String whole, List<Again> leftOut) implements Here {
+        @Override
+        public String name() {
+            return "End of the sheet";
+        }
+
+        @Override
+        public String at() {
+            return "";
+        }
+    }
 
     /** @param gapes the sums behind it; empty if none @param key what it is asked about */
     record Question(String sign, String said, String gapes, String key) {}

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param kept id of the reading that was kept on the way here; null if none was
  * @param heard what was typed and could not be kept
  * @param knew how many readings the page knows; all of them where it is loaded anew
+ * @param open the part of the ladder that is looked at; null for the one of the place
  */
 record Visit(
         Place place,
@@ -17,25 +18,31 @@ record Visit(
         @Nullable String turned,
         @Nullable String kept,
         Heard heard,
-        int knew) {
+        int knew,
+        @Nullable String open) {
     static Visit at(Place place, String by) {
-        return new Visit(place, by, null, null, Heard.NOTHING, Integer.MAX_VALUE);
+        return new Visit(place, by, null, null, Heard.NOTHING, Integer.MAX_VALUE, null);
     }
 
     Visit turned(@Nullable String view) {
-        return new Visit(place, by, view, kept, heard, knew);
+        return new Visit(place, by, view, kept, heard, knew, open);
     }
 
     Visit having(@Nullable String reading) {
-        return new Visit(place, by, turned, reading, heard, knew);
+        return new Visit(place, by, turned, reading, heard, knew, open);
     }
 
     Visit having(Heard typed) {
-        return new Visit(place, by, turned, kept, typed, knew);
+        return new Visit(place, by, turned, kept, typed, knew, open);
     }
 
     /** By a page that knows so many readings. */
     Visit knowing(int readings) {
-        return new Visit(place, by, turned, kept, heard, readings);
+        return new Visit(place, by, turned, kept, heard, readings, open);
+    }
+
+    /** With a part of the ladder open. */
+    Visit looking(@Nullable String part) {
+        return new Visit(place, by, turned, kept, heard, knew, part);
     }
 }

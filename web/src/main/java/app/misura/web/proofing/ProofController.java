@@ -5,6 +5,7 @@ import app.misura.core.course.Course;
 import app.misura.core.finding.Finding;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.sums.BodySums;
 import app.misura.core.format.sums.NumberLine;
@@ -21,10 +22,12 @@ import app.misura.web.ui.LadderView;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The proof of one sheet: the sentence, why, what to take again, the sums on the body, the whole sheet. */
 @Controller
@@ -40,7 +43,7 @@ class ProofController {
     record Sides(String label, String name, String left, String right, String said) {}
 
     @GetMapping("/orders/{id}/proof")
-    String proof(@PathVariable String id, Model model) {
+    String proof(@PathVariable String id, @RequestParam(required = false) @Nullable String open, Model model) {
         GarmentOrder order = orders.get(id);
         Course course = order.course();
         Proof proof = course.proof();
@@ -50,7 +53,8 @@ class ProofController {
         model.addAttribute("wrong", proof.verdict() == Proof.Verdict.FAULTS);
         model.addAttribute("verdict", proof.verdict().word());
         model.addAttribute("complete", course.isComplete());
-        model.addAttribute("ladder", LadderView.of(course, null, Metrics.PROOF));
+        model.addAttribute(
+                "ladder", LadderView.of(course, Focus.on(suspect(proof)).peeking(open), Metrics.PROOF));
         model.addAttribute("why", Why.of(proof));
         model.addAttribute(
                 "suspects",
@@ -64,6 +68,14 @@ class ProofController {
         model.addAttribute("waiting", unchecked(proof, false));
         model.addAttribute("unsteady", unsteady(order));
         return "proof";
+    }
+
+    /** The part of the first reading that is suspected; null where none is. */
+    private static @Nullable String suspect(Proof proof) {
+        return proof.suspected().stream()
+                .findFirst()
+                .map(id -> proof.sheet().form().step(id.step()).part())
+                .orElse(null);
     }
 
     /** What was read against what the others say, where one reading is suspected. */

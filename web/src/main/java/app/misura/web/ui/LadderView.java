@@ -2,9 +2,11 @@ package app.misura.web.ui;
 
 import app.misura.core.course.Course;
 import app.misura.core.form.Part;
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
+import app.misura.core.format.ladder.PartLine;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.length.LengthText;
@@ -12,6 +14,8 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.SumWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,20 +32,55 @@ public record LadderView(
      * The rungs and the brackets for a page, without what it has.
      *
      * @param base address of the measuring screen of this order
+     * @param here address of the page that shows the ladder, where a folded part is looked at
      */
-    public String drawn(String base, Has has) {
-        return LadderHtml.of(this, base, has);
+    public String drawn(String base, String here, Has has) {
+        return LadderHtml.of(this, base, here, has);
     }
 
     /** How many sums stand one way. */
     public record Count(String sign, String words, boolean wrong) {}
 
-    /** @param gate what its bar says; null where there is none, empty where it is passed */
+    /**
+     * A part.
+     *
+     * @param line of it, where the ladder folds; null where it does not
+     * @param rungs those that are seen
+     * @param gate what its bar says; null where there is none, empty where it is passed
+     */
     public record PartView(
             String letter,
             String title,
+            @Nullable LineView line,
             List<RungView> rungs,
             @Nullable String gate) {}
+
+    /**
+     * The line of a part on a ladder that folds.
+     *
+     * @param own whether the work is here, so that looking at another part ends by opening it
+     * @param left how many of how many are taken, where some are still to come; empty for a folded part with all taken
+     * @param ticks its rungs lying down; none where it stands open
+     * @param signs of the brackets that live here and are not drawn
+     * @param unseen the same in words
+     */
+    public record LineView(
+            boolean open, boolean own, String left, List<RungView> ticks, List<Bracket.State> signs, String unseen) {
+        static LineView of(PartLine line, boolean own, Course course) {
+            String words = counts(line.signs()).stream().map(Count::words).collect(Collectors.joining(", "));
+            return new LineView(
+                    line.open(),
+                    own,
+                    line.open() || line.waits() ? line.taken() + " of " + line.steps() : "",
+                    line.open()
+                            ? List.of()
+                            : line.rungs().stream()
+                                    .map(r -> RungView.of(r, course, List.of()))
+                                    .toList(),
+                    line.signs(),
+                    words.isEmpty() ? "" : "sums: " + words);
+        }
+    }
 
     /** A value in two, to be aligned at the point or the fraction. @param css what it is: a word, a fraction, a number */
     public record Value(String whole, String rest, String css) {
@@ -61,6 +100,7 @@ public record LadderView(
      *
      * @param css its state as classes
      * @param waits whether it is still to be taken
+     * @param far whether it stays out of a part that is folded
      * @param note what stands in the value's place where there is none: {@code now}, {@code needs P1}; empty for a line
      * @param unseen what only form and colour say: the state, the unit, how its sums stand
      * @param here who else is at this step; nobody: empty
@@ -73,6 +113,7 @@ public record LadderView(
             boolean now,
             boolean derived,
             boolean waits,
+            boolean far,
             List<Value> values,
             String note,
             String unseen,
@@ -85,10 +126,11 @@ public record LadderView(
                     rung.step().label(),
                     rung.step().name(),
                     rung.firstOfPart() ? rung.step().part() : "",
-                    rung.state().css() + (rung.firstOfPart() ? " rung-first" : ""),
+                    rung.state().css() + (rung.far() ? " far" : rung.firstOfPart() ? " rung-first" : ""),
                     rung.isNow(),
                     rung.step().isDerived(),
                     rung.state() == Rung.State.TO_COME || rung.state() == Rung.State.LOCKED,
+                    rung.far(),
                     rung.values().stream()
                             .filter(v -> !v.isEmpty())
                             .map(Value::of)
@@ -138,22 +180,19 @@ public record LadderView(
     private static final List<Bracket.State> COUNTED = List.of(
             Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME);
 
-    /** @param now label of the step that is asked for; null if none is */
-    public static LadderView of(Course course, @Nullable String now, Metrics metrics) {
-        return of(course, now, metrics, List.of());
+    /** Nobody else at it. */
+    public static LadderView of(Course course, Focus focus, Metrics metrics) {
+        return of(course, focus, metrics, List.of());
     }
 
-    /**
-     * @param now label of the step that is asked for; null if none is
-     * @param present who else is at which step
-     */
-    public static LadderView of(Course course, @Nullable String now, Metrics metrics, List<Present> present) {
-        Ladder ladder = Ladder.of(course, now, metrics);
+    /** @param present who else is at which step */
+    public static LadderView of(Course course, Focus focus, Metrics metrics, List<Present> present) {
+        Ladder ladder = Ladder.of(course, focus, metrics);
         List<Bracket> sums = course.brackets();
         return new LadderView(
                 course.taken() + " of " + course.steps().size(),
-                counts(sums),
-                parts(course, ladder, present),
+                counts(sums.stream().map(Bracket::state).toList()),
+                parts(course, focus, ladder, present),
                 LadderSvg.brackets(ladder),
                 sums.stream()
                         .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
@@ -161,10 +200,10 @@ public record LadderView(
                         .toList());
     }
 
-    private static List<Count> counts(List<Bracket> sums) {
+    private static List<Count> counts(List<Bracket.State> sums) {
         List<Count> counts = new ArrayList<>();
         for (Bracket.State state : COUNTED) {
-            long count = sums.stream().filter(b -> b.state() == state).count();
+            long count = sums.stream().filter(s -> s == state).count();
             if (count > 0) {
                 counts.add(new Count(Say.sign(state), count + " " + state.word(), state == Bracket.State.WRONG));
             }
@@ -172,16 +211,25 @@ public record LadderView(
         return counts;
     }
 
-    private static List<PartView> parts(Course course, Ladder ladder, List<Present> present) {
+    private static List<PartView> parts(Course course, Focus focus, Ladder ladder, List<Present> present) {
         List<PartView> parts = new ArrayList<>();
+        String own = focus.step() == null
+                ? ""
+                : course.proof().sheet().form().step(focus.step()).part();
         for (Part part : course.proof().sheet().form().parts()) {
             List<RungView> rungs = ladder.rungs().stream()
                     .filter(r -> r.step().part().equals(part.letter()))
                     .map(r -> RungView.of(r, course, present))
                     .toList();
-            if (!rungs.isEmpty()) {
+            Optional<PartLine> line = ladder.line(part.letter());
+            if (!rungs.isEmpty() || line.isPresent()) {
                 parts.add(new PartView(
-                        part.letter(), part.title(), rungs, bar(ladder.gates().get(part.letter()))));
+                        part.letter(),
+                        part.title(),
+                        line.map(l -> LineView.of(l, part.letter().equals(own), course))
+                                .orElse(null),
+                        rungs,
+                        bar(ladder.gates().get(part.letter()))));
             }
         }
         return parts;

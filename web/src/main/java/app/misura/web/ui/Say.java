@@ -66,6 +66,6 @@ public final class Say {
     }
 
     public static String sign(Bracket.State state) {
-        return LadderSvg.sign(state);
+        return LadderSvg.sign(state).toString();
     }
 }

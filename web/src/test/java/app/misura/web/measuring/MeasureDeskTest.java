@@ -35,7 +35,7 @@ class MeasureDeskTest {
     void aStepSaysWhatToDoAndNothingOfTheNumberToCome() {
         MeasureView view = view(order(TestOrders.FULL.replace(" S5=42.5", "")), "S5");
         MeasureView.StepView step = Objects.requireNonNull(view.step());
-        assertThat(view.name()).isEqualTo("S5 Back rise");
+        assertThat(view.title()).isEqualTo("S5 Back rise");
         assertThat(step.how()).startsWith("From the lower edge of the band");
         assertThat(step.unit()).isEqualTo("cm");
         assertThat(step.fineness()).isEqualTo("to half centimetres");
@@ -44,25 +44,25 @@ class MeasureDeskTest {
             assertThat(s.state()).isEqualTo("closes now");
         });
         assertThat(view.ladder().spoken()).noneMatch(s -> s.contains("42.5"));
-        assertThat(view.previous()).isEqualTo("S4");
-        assertThat(view.next()).isEqualTo("M1");
+        assertThat(view.around().previous()).isEqualTo("S4");
+        assertThat(view.around().next()).isEqualTo("M1");
         assertThat(view.kept()).isEqualTo("kept 08:59");
         assertThat(view.ladder().progress()).isEqualTo("18 of 20");
     }
 
     @Test
     void withoutAPlaceTheFirstStepThatWaitsIsAsked() {
-        assertThat(view(order(""), null).name()).isEqualTo("P3 Height");
-        assertThat(view(order(TestOrders.FULL), null).name()).isEqualTo("W1 Hem width");
-        assertThat(view(order(TestOrders.FULL + " W1=20"), null).name())
+        assertThat(view(order(""), null).title()).isEqualTo("P3 Height");
+        assertThat(view(order(TestOrders.FULL), null).title()).isEqualTo("W1 Hem width");
+        assertThat(view(order(TestOrders.FULL + " W1=20"), null).title())
                 .as("nothing waits")
                 .isEqualTo("End of the sheet");
-        assertThat(view(order(TestOrders.FULL + " W1=20"), "W1").name())
+        assertThat(view(order(TestOrders.FULL + " W1=20"), "W1").title())
                 .as("a step can be gone back to")
                 .isEqualTo("W1 Hem width");
-        assertThat(view(order(""), "Z9").name()).as("no such step").isEqualTo("P3 Height");
-        assertThat(view(order(""), "P1").previous()).isNull();
-        assertThat(view(order(""), "W1").next()).isNull();
+        assertThat(view(order(""), "Z9").title()).as("no such step").isEqualTo("P3 Height");
+        assertThat(view(order(""), "P1").around().previous()).isNull();
+        assertThat(view(order(""), "W1").around().next()).isNull();
     }
 
     @Test
@@ -144,7 +144,7 @@ class MeasureDeskTest {
         MeasureView view = desk.view(wrong, Visit.at(Place.of(null, null, "S"), "measurer"));
         assertThat(view.step()).isNull();
         MeasureView.GateView gate = Objects.requireNonNull(view.gate());
-        assertThat(view.name()).isEqualTo("Gate after Self-held");
+        assertThat(view.title()).isEqualTo("Gate after Self-held");
         assertThat(gate.hard()).isTrue();
         assertThat(gate.questions()).singleElement().satisfies(q -> {
             assertThat(q.said()).contains("S2").contains("too long");
@@ -194,7 +194,7 @@ class MeasureDeskTest {
     void aGateThatWasClearedIsPassed() {
         MeasureView view = desk.view(order(TestOrders.FULL), Visit.at(Place.of(null, null, "S"), "measurer"));
         assertThat(view.gate()).isNull();
-        assertThat(view.name()).isEqualTo("W1 Hem width");
+        assertThat(view.title()).isEqualTo("W1 Hem width");
     }
 
     @Test

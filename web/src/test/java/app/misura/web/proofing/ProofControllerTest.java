@@ -18,7 +18,7 @@ class ProofControllerTest {
 
     private void proof(String readings) {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", readings, TestOrders.MARKED));
-        assertThat(new ProofController(orders).proof("o1", model)).isEqualTo("proof");
+        assertThat(new ProofController(orders).proof("o1", null, model)).isEqualTo("proof");
     }
 
     @SuppressWarnings("unchecked")

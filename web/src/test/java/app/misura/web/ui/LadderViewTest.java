@@ -2,6 +2,7 @@ package app.misura.web.ui;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
@@ -12,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 class LadderViewTest {
     private static LadderView view(GarmentOrder order, String now) {
-        return LadderView.of(order.course(), now, Metrics.SCREEN);
+        return LadderView.of(order.course(), new Focus(now, null), Metrics.SCREEN);
     }
 
     private static LadderView view(String readings, String now) {

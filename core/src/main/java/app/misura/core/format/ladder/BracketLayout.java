@@ -23,13 +23,22 @@ final class BracketLayout {
     private static final double NEGLIGIBLE = 0.01;
 
     private final List<Rung> rungs;
+    private final List<PartLine> lines;
     private final List<Bracket> sums;
     private final Unit unit;
     private final @Nullable String now;
     private final Metrics m;
 
-    BracketLayout(List<Rung> rungs, List<Bracket> sums, Unit unit, @Nullable String now, Metrics metrics) {
+    /** @param lines of parts, among the rungs, where the ladder folds */
+    BracketLayout(
+            List<Rung> rungs,
+            List<PartLine> lines,
+            List<Bracket> sums,
+            Unit unit,
+            @Nullable String now,
+            Metrics metrics) {
         this.rungs = rungs;
+        this.lines = lines;
         this.sums = sums;
         this.unit = unit;
         this.now = now;
@@ -42,11 +51,7 @@ final class BracketLayout {
 
     List<Drawn> brackets() {
         List<Drawn> drawn = new ArrayList<>();
-        for (Bracket bracket : sums) {
-            if (bracket.state() != Bracket.State.NOT_CHECKED) {
-                drawn.add(plain(bracket));
-            }
-        }
+        sums.forEach(bracket -> drawn.add(plain(bracket)));
         List<Drawn> byLength = new ArrayList<>(drawn);
         byLength.sort(Comparator.comparingDouble(Drawn::length));
         Map<String, Integer> lanes = lanes(byLength);
@@ -59,7 +64,7 @@ final class BracketLayout {
     }
 
     /** Shortest first, each in the lowest lane where no spine comes near. */
-    private static Map<String, Integer> lanes(List<Drawn> byLength) {
+    private Map<String, Integer> lanes(List<Drawn> byLength) {
         Map<String, Integer> lanes = new HashMap<>();
         List<List<Drawn>> taken = new ArrayList<>();
         for (Drawn d : byLength) {
@@ -76,8 +81,9 @@ final class BracketLayout {
         return lanes;
     }
 
-    private static boolean isNear(Drawn a, Drawn b) {
-        return a.top() - Metrics.CLEAR < b.bottom() && b.top() - Metrics.CLEAR < a.bottom();
+    private boolean isNear(Drawn a, Drawn b) {
+        double clear = lines.isEmpty() ? Metrics.CLEAR : Metrics.CLEAR_FOLDED;
+        return a.top() - clear < b.bottom() && b.top() - clear < a.bottom();
     }
 
     private Drawn plain(Bracket bracket) {
@@ -93,18 +99,19 @@ final class BracketLayout {
                         !isIn(bracket.waiting(), label)));
             }
         }
-        boolean torn = bracket.state() == Bracket.State.GAP || bracket.state() == Bracket.State.WRONG;
+        boolean torn = bracket.state().isTorn();
         boolean wide = bracket.state() == Bracket.State.WRONG;
         double[] stretch = longest(knots);
-        double middle = (stretch[0] + stretch[1]) / 2;
         double half = (wide ? Metrics.TORN_WIDE : Metrics.TORN) / 2;
+        double middle = free(stretch, half + m.knot());
         if (stretch[1] - stretch[0] < Metrics.SHORT) {
             half = (stretch[1] - stretch[0]) / 2 - m.knot();
         }
         boolean active = active(bracket);
+        boolean pegged = !lines.isEmpty() && !torn && !active;
         boolean hangs = !torn && !bracket.closure().added().equals(Length.ZERO);
-        String word = word(bracket, active);
-        boolean named = hangs && word.isEmpty();
+        String word = pegged ? "" : word(bracket, active);
+        boolean named = hangs && !pegged && word.isEmpty();
         return new Drawn(
                 bracket,
                 0,
@@ -112,10 +119,21 @@ final class BracketLayout {
                 knots,
                 torn ? middle : null,
                 half,
-                hangs ? (Double) middle : null,
+                hangs && !pegged ? (Double) middle : null,
                 named ? constant(bracket.closure()) : word,
                 torn || named ? middle : labelY(bracket, knots),
-                active);
+                active,
+                pegged);
+    }
+
+    /** The middle of a stretch, or the line of a folded part near it: no tick runs into what stands there. */
+    private double free(double[] stretch, double clear) {
+        double middle = (stretch[0] + stretch[1]) / 2;
+        return lines.stream()
+                .map(PartLine::y)
+                .filter(at -> at - clear > stretch[0] && at + clear < stretch[1])
+                .min(Comparator.comparingDouble(at -> Math.abs(at - middle)))
+                .orElse(middle);
     }
 
     private boolean active(Bracket bracket) {

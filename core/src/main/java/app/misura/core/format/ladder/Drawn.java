@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param word what stands beside it: the size of a gap, or what it waits for; empty if nothing
  * @param labelY middle of that word
  * @param active whether the current step is a member
+ * @param pegged whether its members are dots, because it is quiet and many stand here
  */
 public record Drawn(
         Bracket bracket,
@@ -26,7 +27,8 @@ public record Drawn(
         @Nullable Double constantAt,
         String word,
         double labelY,
-        boolean active) {
+        boolean active,
+        boolean pegged) {
 
     /** @param taken whether its reading is there */
     public record Knot(String label, double y, Sign sign, boolean taken) {}
@@ -67,10 +69,10 @@ public record Drawn(
     }
 
     Drawn inLane(int other, double spine) {
-        return new Drawn(bracket, other, spine, knots, breakAt, breakHalf, constantAt, word, labelY, active);
+        return new Drawn(bracket, other, spine, knots, breakAt, breakHalf, constantAt, word, labelY, active, pegged);
     }
 
     Drawn labelledAt(double middle) {
-        return new Drawn(bracket, lane, x, knots, breakAt, breakHalf, constantAt, word, middle, active);
+        return new Drawn(bracket, lane, x, knots, breakAt, breakHalf, constantAt, word, middle, active, pegged);
     }
 }

@@ -4,18 +4,24 @@ import app.misura.core.course.Course;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * All steps of a sheet in working order as rungs, and the brackets that join those that must add up. Geometry only; the
  * same sheet gives the same ladder.
  *
+ * @param lines where it folds, the line of each part; empty where it does not
  * @param gates bars after parts, by the part's letter
  * @param height of the whole
  * @param width of the margin in which the brackets run, with its labels
  */
 public record Ladder(
-        Metrics metrics, List<Rung> rungs, List<Drawn> brackets, Map<String, Gate> gates, double height, double width) {
+        Metrics metrics,
+        List<Rung> rungs,
+        List<PartLine> lines,
+        List<Drawn> brackets,
+        Map<String, Gate> gates,
+        double height,
+        double width) {
 
     /**
      * A bar after a part.
@@ -31,12 +37,20 @@ public record Ladder(
     }
 
     /**
-     * Lays out a ladder.
-     *
-     * @param now label of the step that is asked for; null if none is
+     * Lays out a ladder. A long one folds where its metrics say so: the part of the focus stands open, the others are one
+     * line each.
      */
-    public static Ladder of(Course course, @Nullable String now, Metrics metrics) {
-        return new LadderLayout(course, now, metrics).ladder();
+    public static Ladder of(Course course, Focus focus, Metrics metrics) {
+        return new LadderLayout(course, focus, metrics).ladder();
+    }
+
+    public boolean folds() {
+        return !lines.isEmpty();
+    }
+
+    /** The line of a part, where it folds. */
+    public Optional<PartLine> line(String part) {
+        return lines.stream().filter(l -> l.part().letter().equals(part)).findFirst();
     }
 
     public Optional<Rung> rung(String label) {

@@ -26,40 +26,74 @@ final class LadderLayout {
     private final Proof proof;
     private final List<Bracket> sums;
     private final @Nullable String now;
+    private final Folding folding;
     private final Metrics m;
     private final List<Rung> rungs = new ArrayList<>();
+    private final List<PartLine> lines = new ArrayList<>();
     private final Map<String, Ladder.Gate> gates = new HashMap<>();
     private double y;
 
-    LadderLayout(Course course, @Nullable String now, Metrics metrics) {
+    LadderLayout(Course course, Focus focus, Metrics metrics) {
         this.course = course;
         this.proof = course.proof();
         this.sums = course.brackets();
-        this.now = now;
-        this.m = metrics;
+        this.now = focus.step();
+        this.folding = new Folding(course, focus, metrics.folded() > 0);
+        this.m = folding.folds() ? metrics.folding(folding.drawn().size()) : metrics;
     }
 
     Ladder ladder() {
         Sheet sheet = proof.sheet();
         Set<String> asked = sheet.askedLabels();
         for (Part part : sheet.form().parts()) {
-            boolean first = true;
-            for (Step step : part.steps()) {
-                if (asked.contains(step.label()) && isShown(step)) {
-                    y += first && !rungs.isEmpty() ? m.partGap() : 0;
-                    rungs.add(rung(step, first));
-                    y += m.rung();
-                    first = false;
-                }
+            List<Step> steps = part.steps().stream()
+                    .filter(s -> asked.contains(s.label()) && isShown(s))
+                    .toList();
+            if (steps.isEmpty()) {
+                continue;
             }
-            if (!first) {
-                course.gate(part).ifPresent(this::bar);
+            y += y > 0 ? m.partGap() : 0;
+            if (folding.folds()) {
+                line(part, steps);
+            } else {
+                stand(steps, m.rung());
             }
+            course.gate(part).ifPresent(this::bar);
         }
-        List<Drawn> brackets = new BracketLayout(rungs, sums, sheet.unit(), now, m).brackets();
+        List<Drawn> brackets = new BracketLayout(rungs, lines, folding.drawn(), sheet.unit(), now, m).brackets();
         int lanes = brackets.stream().mapToInt(b -> b.lane() + 1).max().orElse(0);
         double width = lanes == 0 ? 0 : m.spine(lanes - 1) + m.knot() + 6 + m.labels();
-        return new Ladder(m, List.copyOf(rungs), brackets, Map.copyOf(gates), y, width);
+        return new Ladder(m, List.copyOf(rungs), List.copyOf(lines), brackets, Map.copyOf(gates), y, width);
+    }
+
+    private void stand(List<Step> steps, double height) {
+        for (Step step : steps) {
+            rungs.add(rung(step, step == steps.get(0), height));
+            y += height;
+        }
+    }
+
+    /** The line of a part, and under it its rungs, or those that stay out. */
+    private void line(Part part, List<Step> steps) {
+        boolean open = folding.isOpen(part);
+        double height = m.folded() + (open ? Metrics.FOLD_STEP : 0);
+        double middle = y + height / 2;
+        y += height;
+        lines.add(new PartLine(
+                part,
+                open,
+                steps.stream().map(s -> rung(s, s == steps.get(0), m.rung())).toList(),
+                (int) steps.stream()
+                        .filter(s -> !s.isDerived() && course.isTaken(s))
+                        .count(),
+                folding.signs(part).stream().map(Bracket::state).toList(),
+                middle,
+                height));
+        if (open) {
+            stand(steps, m.rung());
+        } else {
+            stand(steps.stream().filter(folding::staysOut).toList(), m.folded() - Metrics.FOLD_STEP);
+        }
     }
 
     /** A derived value stays hidden while it is the answer to a step still to be taken. */
@@ -75,13 +109,14 @@ final class LadderLayout {
         return known && !answersOpen;
     }
 
-    private Rung rung(Step step, boolean first) {
+    private Rung rung(Step step, boolean first, double height) {
         List<String> values = values(step);
         Rung.State state = state(step, values);
         String needs = state == Rung.State.LOCKED
                 ? course.missingMark(step).map(Step::label).orElse("")
                 : "";
-        return new Rung(step, state, values, needs, y + m.rung() / 2, m.rung(), first);
+        boolean far = height < m.rung();
+        return new Rung(step, state, values, needs, y + height / 2, height, first && !far, far);
     }
 
     private List<String> values(Step step) {

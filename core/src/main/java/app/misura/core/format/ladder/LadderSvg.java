@@ -77,7 +77,7 @@ public final class LadderSvg {
     }
 
     private static String css(Drawn d) {
-        return css(d.bracket().state()) + (d.active() ? " b-now" : "");
+        return css(d.bracket().state()) + (d.active() ? " b-now" : d.pegged() ? " b-quiet" : "");
     }
 
     private static void lines(Markup out, Drawn d) {
@@ -122,6 +122,13 @@ public final class LadderSvg {
 
     private static void knots(Markup out, Drawn d, Metrics m) {
         out.open("g", "class", css(d));
+        if (d.pegged()) {
+            for (Drawn.Knot knot : d.knots()) {
+                out.empty("circle", "class", "peg", "cx", n(d.x()), "cy", n(knot.y()), "r", n(Metrics.PEG));
+            }
+            out.close();
+            return;
+        }
         for (Drawn.Knot knot : d.knots()) {
             String css = knot.taken() ? "knot" : "knot missing";
             boolean large = knot.sign() == Drawn.Sign.HALF || knot.sign() == Drawn.Sign.DOUBLE;
@@ -191,7 +198,7 @@ public final class LadderSvg {
     }
 
     /** A bracket's sign, 14 x 18: a square bracket open to the left with a third tick. */
-    public static String sign(Bracket.State state) {
+    public static Markup sign(Bracket.State state) {
         String d = switch (state) {
             case GAP -> "M2 2H10V6l3 1.5M2 16H10V12l3 -1.5M4 9H8";
             case WRONG -> "M1 2H9V5.5l4 2M1 16H9V12.5l4 -2";
@@ -200,7 +207,7 @@ public final class LadderSvg {
         };
         Markup out = new Markup();
         begin(out, "sign " + css(state), "14", "18", "0 0 14 18");
-        return out.empty("path", "d", d).close().toString();
+        return out.empty("path", "d", d).close();
     }
 
     private static String n(double value) {

@@ -10,6 +10,7 @@ package app.misura.core.format.ladder;
  * @param firstSpine from the ticks' start to the first spine
  * @param knot radius
  * @param labels width of the column for sizes and words
+ * @param folded the height of the line of a part where a long ladder folds; 0 where it never does
  * @param blind whether the first of two tries that must agree is hidden
  */
 public record Metrics(
@@ -20,21 +21,37 @@ public record Metrics(
         double firstSpine,
         double knot,
         double labels,
+        double folded,
         boolean blind) {
     /** While measuring, on a wide screen. */
-    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78, true);
+    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78, 24, true);
     /** Beside the proof. */
-    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78, false);
+    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78, 22, false);
     /** On paper, in units of a quarter millimetre. */
-    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, false);
+    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, 0, false);
 
     /** The same with lines of another height. */
     public Metrics withRung(double height) {
-        return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, blind);
+        return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, folded, blind);
     }
+
+    /** The same where parts fold: lines, knots and lanes closer. @param brackets how many are drawn */
+    Metrics folding(int brackets) {
+        double lanes = brackets > MANY ? 15 : 19;
+        return new Metrics(Math.min(rung, 27), 4, gate, lanes, 14, 6, 74, folded, blind);
+    }
+
+    /** So many brackets still have wide lanes. */
+    private static final int MANY = 6;
+    /** The heading of the open part is higher than the line of a folded one, a rung that stays out lower. */
+    static final double FOLD_STEP = 2;
+    /** The dot of a resting bracket at a member. */
+    static final double PEG = 2.6;
 
     /** Two spines in one lane stay this far apart. */
     static final double CLEAR = 6;
+    /** Where many stand beside each other. */
+    static final double CLEAR_FOLDED = 4;
     /** Two labels stay this far apart. */
     static final double LABEL_STEP = 21;
     /** Where one of them is the boxed size of a gap. */

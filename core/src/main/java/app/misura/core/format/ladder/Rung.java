@@ -11,9 +11,17 @@ import java.util.Locale;
  * @param needs the mark that must be set first; empty if none
  * @param y its middle, px from the top
  * @param height of the line
+ * @param far whether it stays out of a part that is folded
  */
 public record Rung(
-        Step step, State state, List<String> values, String needs, double y, double height, boolean firstOfPart) {
+        Step step,
+        State state,
+        List<String> values,
+        String needs,
+        double y,
+        double height,
+        boolean firstOfPart,
+        boolean far) {
 
     public enum State {
         TO_COME("to come"),

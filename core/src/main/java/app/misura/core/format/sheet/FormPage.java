@@ -6,6 +6,7 @@ import app.misura.core.form.Closure;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
+import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Metrics;
@@ -68,13 +69,13 @@ public final class FormPage {
         this.head = head;
         this.proof = course.proof();
         this.blank = blank;
-        Ladder usual = Ladder.of(course, null, Metrics.PAPER);
+        Ladder usual = Ladder.of(course, Focus.NONE, Metrics.PAPER);
         double over = usual.height() * MM - (paper.equals("letter") ? ROOM_LETTER : ROOM);
         this.close = over > 0;
         this.ladder = close
                 ? Ladder.of(
                         course,
-                        null,
+                        Focus.NONE,
                         Metrics.PAPER.withRung(
                                 Metrics.PAPER.rung() - over / MM / usual.rungs().size()))
                 : usual;

@@ -74,7 +74,7 @@ public final class BodySums {
 
     private String draw() {
         List<Bracket> flat = proof.brackets().stream()
-                .filter(b -> b.state() == Bracket.State.WRONG || b.state() == Bracket.State.GAP)
+                .filter(b -> b.state().isTorn())
                 .filter(b -> !upright.contains(b))
                 .toList();
         double height = LEG_HEIGHT + flat.size() * FLAT;

@@ -1,0 +1,83 @@
+package app.misura.core.format.ladder;
+
+import app.misura.core.course.Course;
+import app.misura.core.form.Closure;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Part;
+import app.misura.core.form.Step;
+import app.misura.core.proof.Bracket;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which parts of a long ladder stand open, and what of the others stays out: the rungs that a drawn bracket joins. Drawn are
+ * the brackets of the open part, and every gap and wrong one wherever it is. It depends on the open part and on gaps, never
+ * on the step, so that a ladder keeps its shape while a part is worked on.
+ */
+final class Folding {
+    /** So many rungs stand under each other and are read; more fold. */
+    static final int SHORT = 24;
+
+    private final OrderForm form;
+    private final @Nullable String open;
+    private final boolean folds;
+    private final List<Bracket> drawn;
+    private final List<Bracket> resting;
+    private final Set<String> out;
+
+    Folding(Course course, Focus focus, boolean may) {
+        this.form = course.proof().sheet().form();
+        this.open = focus.part() != null
+                ? focus.part()
+                : focus.step() != null ? form.step(focus.step()).part() : null;
+        this.folds = may && course.steps().size() > SHORT;
+        List<Bracket> exist = course.brackets().stream()
+                .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
+                .toList();
+        this.drawn = exist.stream().filter(this::isWanted).toList();
+        this.resting = exist.stream().filter(b -> !isWanted(b)).toList();
+        this.out = drawn.stream().flatMap(b -> b.closure().labels().stream()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    private boolean isWanted(Bracket bracket) {
+        return !folds
+                || bracket.state().isTorn()
+                || bracket.closure().labels().stream()
+                        .anyMatch(label -> form.step(label).part().equals(open));
+    }
+
+    /** Whether parts fold at all. */
+    boolean folds() {
+        return folds;
+    }
+
+    boolean isOpen(Part part) {
+        return !folds || part.letter().equals(open);
+    }
+
+    /** Whether a rung is seen though its part is folded. */
+    boolean staysOut(Step step) {
+        return out.contains(step.label());
+    }
+
+    List<Bracket> drawn() {
+        return drawn;
+    }
+
+    /** The brackets that are not drawn and have their home in a part: that of their member which is taken last. */
+    List<Bracket> signs(Part part) {
+        return resting.stream()
+                .filter(b -> home(b.closure()).equals(part.letter()))
+                .toList();
+    }
+
+    private String home(Closure closure) {
+        return form.steps().stream()
+                .filter(s -> closure.concerns(s.label()))
+                .reduce((a, b) -> b)
+                .map(Step::part)
+                .orElse("");
+    }
+}
