@@ -9,9 +9,9 @@ const lettersOn = () => localStorage.getItem(LETTERS) !== "off";
 
 /* To the first step of a part before or after the one that is worked on. */
 function part(step) {
+  const now = one("[data-rung].now");
   const firsts = all("[data-tick~=first]");
-  const form = $("entryform");
-  const own = firsts.findIndex((first) => form && first.dataset.rung.startsWith(form.elements.step.value.charAt(0)));
+  const own = firsts.findIndex((first) => now && first.dataset.rung.charAt(0) === now.dataset.rung.charAt(0));
   const to = firsts[own + step];
   if (to) location.assign(location.pathname + "?step=" + to.dataset.rung);
 }

@@ -113,8 +113,14 @@ public final class Course {
                 || proof.sheet().leftOut(slot).isPresent();
     }
 
+    /** The steps that the sheet counts: the heights of a mark belong to it. */
+    public List<Step> counted() {
+        return steps.stream().filter(s -> !s.isAux()).toList();
+    }
+
+    /** How many of those are taken. */
     public int taken() {
-        return (int) steps.stream().filter(this::isTaken).count();
+        return (int) counted().stream().filter(this::isTaken).count();
     }
 
     public Optional<Step> firstToCome() {

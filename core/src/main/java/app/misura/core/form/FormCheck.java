@@ -1,5 +1,6 @@
 package app.misura.core.form;
 
+import app.misura.core.measure.Kind;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -72,6 +73,12 @@ record FormCheck(OrderForm form, List<String> faults) {
         step.needs().stream()
                 .filter(l -> form.find(l).filter(Step::isMark).isEmpty())
                 .forEach(l -> faults.add(label + " needs " + l + ", which is no mark of the form"));
+        if (step.aux() != null
+                && (form.find(step.aux()).filter(Step::isMark).isEmpty()
+                        || step.measure() == null
+                        || step.measure().kind() != Kind.HEIGHT)) {
+            faults.add(label + " is no height of the mark " + step.aux());
+        }
         StepSum derived = step.derived();
         if (derived != null) {
             List<String> own = new ArrayList<>();

@@ -51,6 +51,8 @@ final class FormText {
             @Nullable Boolean critical,
             @Nullable Map<String, String> onlyIf,
             @Nullable String derived,
+            @Nullable String aux,
+            @Nullable String adds,
             String how,
             String place,
             String brief,

@@ -82,6 +82,13 @@ public record OrderForm(
         return find(label).orElseThrow(() -> new IllegalArgumentException(id() + " has no step " + label));
     }
 
+    /** The height of a measure that is taken with a mark; empty if none is. */
+    public Optional<Step> aux(String mark, String code) {
+        return steps().stream()
+                .filter(s -> mark.equals(s.aux()) && s.taken().code().equals(code))
+                .findFirst();
+    }
+
     public Part partOf(Step step) {
         return parts.stream()
                 .filter(p -> p.letter().equals(step.part()))
@@ -193,7 +200,8 @@ public record OrderForm(
 
     private Step turned(Step s) {
         Length uneven = s.uneven();
-        Step turned = s.withWithin(Increment.corresponding(s.within(), unit()));
+        Step turned = s.withWithin(Increment.corresponding(s.within(), unit()))
+                .withAdds(Increment.said(s.adds(), unit().other()));
         return uneven == null ? turned : turned.withUneven(Increment.corresponding(uneven, unit()));
     }
 

@@ -199,6 +199,8 @@ public final class OrderFormReader {
                 Boolean.TRUE.equals(s.critical()),
                 s.onlyIf() == null ? Map.of() : s.onlyIf(),
                 s.derived() == null ? null : sum(label, s.derived()),
+                s.aux(),
+                s.adds() == null ? Length.ZERO : length(label, s.adds(), unit),
                 new Step.Prompt(s.how(), s.place(), s.brief(), s.mind() == null ? "" : s.mind(), orEmpty(s.spot())));
     }
 

@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
  * @param uneven from where on its two sides are asked about; null leaves it to the house
  * @param onlyIf the choice of each option that it is asked for; empty if always
  * @param derived what it is worked out from; null unless it is a derived step
+ * @param aux the mark whose level it carries round the body: taken with it, shown with it, no step of its own count; null
+ *     for every other step
+ * @param adds what the form adds to what the tape shows; zero for most
  */
 public record Step(
         String label,
@@ -42,6 +45,8 @@ public record Step(
         boolean critical,
         Map<String, String> onlyIf,
         @Nullable StepSum derived,
+        @Nullable String aux,
+        Length adds,
         Prompt prompt) {
 
     /**
@@ -101,6 +106,13 @@ public record Step(
         return copy(needs, side, settle, within, other, onlyIf, prompt);
     }
 
+    /** The same step on a form that adds another length to what is read. */
+    Step withAdds(Length other) {
+        return new Step(
+                label, part, name, measure, needs, side, condition, at, play, settle, within, uneven, critical, onlyIf,
+                derived, aux, other, prompt);
+    }
+
     /** The same step on a form that has only some of the marks. */
     Step withNeeds(List<String> other) {
         return copy(other, side, settle, within, uneven, onlyIf, prompt);
@@ -116,11 +128,16 @@ public record Step(
             Prompt said) {
         return new Step(
                 label, part, name, measure, marks, taken, condition, at, play, rule, nearness, apart, critical, asked,
-                derived, said);
+                derived, aux, adds, said);
     }
 
     public boolean isMark() {
         return measure == null && derived == null;
+    }
+
+    /** Whether it is an auxiliary height of a mark. */
+    public boolean isAux() {
+        return aux != null;
     }
 
     public boolean isDerived() {

@@ -74,8 +74,9 @@ public sealed interface Judged {
                     "That is less than the form reads to: " + form.increment().words() + ".");
         }
         if (spanScale != null) {
-            Measure.Fit fit = step.taken().fit(kept, spanScale);
-            Unit likelier = step.taken().likelierUnit(kept, form.unit(), spanScale);
+            Length whole = kept.plus(step.adds());
+            Measure.Fit fit = step.taken().fit(whole, spanScale);
+            Unit likelier = step.taken().likelierUnit(whole, form.unit(), spanScale);
             if (likelier != null) {
                 return new Unusual(
                         kept,
@@ -97,12 +98,16 @@ public sealed interface Judged {
                     LengthText.column(entry.length(), form.unit()) + " round, kept as " + value + " " + unit + " flat");
         }
         boolean snapped = !kept.equals(entry.length());
+        String added = step.adds().equals(Length.ZERO)
+                ? ""
+                : "; with the form's " + LengthText.column(step.adds(), form.unit()) + " it is "
+                        + LengthText.column(kept.plus(step.adds()), form.unit());
         return new Kept(
                 kept,
                 snapped,
                 snapped
                         ? LengthText.column(entry.length(), form.unit()) + " kept as " + value + ": "
-                                + form.increment().words()
-                        : "read as " + value + " " + unit);
+                                + form.increment().words() + added
+                        : "read as " + value + " " + unit + added);
     }
 }

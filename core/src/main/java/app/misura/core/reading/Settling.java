@@ -70,8 +70,9 @@ final class Settling {
         return value(List.of(lastThree.get(1)), lastThree.get(1).length(), Settled.Note.MIDDLE_OF_THREE);
     }
 
-    /** @param made the tries it is made of; the play is the last one's */
-    private Settled value(List<Reading> made, @Nullable Length length, Settled.Note note) {
+    /** @param made the tries it is made of; the play is the last one's @param shown what the tape showed */
+    private Settled value(List<Reading> made, @Nullable Length shown, Settled.Note note) {
+        Length length = shown == null ? null : shown.plus(step.adds());
         return new Settled(id, step, side, length, made.get(made.size() - 1).play(), made.size(), note, counted, made);
     }
 }

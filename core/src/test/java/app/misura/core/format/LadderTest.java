@@ -158,7 +158,9 @@ class LadderTest {
     @Test
     void aLongLadderFoldsButForThePartOfTheWorkAndWhatItsBracketsJoin() {
         Ladder coat = coat(Focus.at("M2"));
-        assertThat(coat.lines().stream().filter(PartLine::open).map(l -> l.part().letter()))
+        assertThat(coat.lines().stream()
+                        .filter(PartLine::open)
+                        .map(l -> l.part().letter()))
                 .containsExactly("M");
         assertThat(labels(coat)).containsExactly("B6", "A1", "M1", "M2", "M3");
         assertThat(coat.rungs().stream().filter(Rung::far).map(r -> r.step().label()))
@@ -166,15 +168,14 @@ class LadderTest {
         assertThat(coat.brackets()).extracting(b -> b.bracket().closure().id()).containsExactly("sleeve");
         assertThat(coat.line("B").orElseThrow().signs()).containsExactly(Bracket.State.CLOSED);
         assertThat(coat.line("A").orElseThrow().rungs()).hasSizeGreaterThan(5);
-        assertThat(coat.line("M").orElseThrow().signs())
-                .as("it is drawn")
-                .isEmpty();
+        assertThat(coat.line("M").orElseThrow().signs()).as("it is drawn").isEmpty();
     }
 
     @Test
     void aFoldedLadderKeepsItsShapeWhileItsPartIsWorkedOn() {
         for (String part : List.of("U", "B", "A")) {
-            List<Ladder> same = coat(Focus.NONE).lines().stream().map(PartLine::part)
+            List<Ladder> same = coat(Focus.NONE).lines().stream()
+                    .map(PartLine::part)
                     .filter(p -> p.letter().equals(part))
                     .flatMap(p -> p.steps().stream())
                     .filter(s -> labels(coat(Focus.on(part))).contains(s.label()))

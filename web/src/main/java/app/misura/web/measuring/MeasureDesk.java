@@ -239,7 +239,7 @@ class MeasureDesk {
     /** What is to be said where nothing waits any more. */
     private static String finished(Course course) {
         return course.isAtEnd()
-                ? "All " + course.steps().size() + " steps are taken"
+                ? "All " + course.counted().size() + " steps are taken"
                         + (leftOut(course).isEmpty() ? "." : " or left out.")
                 : "";
     }

@@ -66,7 +66,7 @@ class TodayController {
         }
 
         int left() {
-            return course.steps().size() - course.taken();
+            return course.counted().size() - course.taken();
         }
     }
 
@@ -144,7 +144,7 @@ class TodayController {
             }
             if (!each.course().isComplete()) {
                 boolean fresh = each.course().taken() == 0;
-                int asked = each.course().steps().size();
+                int asked = each.course().counted().size();
                 String before = stage.isMeasuring() ? "measuring, " : stage.word() + ", but: ";
                 String left = (fresh ? asked : each.left() + " of " + asked) + " to take";
                 return new Next(before + left, fresh ? "Begin" : "Go on", "/measure");

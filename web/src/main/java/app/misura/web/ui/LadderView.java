@@ -190,7 +190,7 @@ public record LadderView(
         Ladder ladder = Ladder.of(course, focus, metrics);
         List<Bracket> sums = course.brackets();
         return new LadderView(
-                course.taken() + " of " + course.steps().size(),
+                course.taken() + " of " + course.counted().size(),
                 counts(sums.stream().map(Bracket::state).toList()),
                 parts(course, focus, ladder, present),
                 LadderSvg.brackets(ladder),

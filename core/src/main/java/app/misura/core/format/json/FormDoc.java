@@ -5,7 +5,9 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
 import app.misura.core.form.StepSide;
+import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
+import app.misura.core.length.Unit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.LinkedHashMap;
@@ -34,7 +36,11 @@ public record FormDoc(
             @OneOf({"none", "soft", "hard"}) String gate,
             List<StepDoc> steps) {}
 
-    /** @param measure null for a mark and for what is worked out */
+    /**
+     * @param measure null for a mark and for what is worked out
+     * @param aux the mark that this height is taken with
+     * @param adds what the form adds to what is read, in its unit
+     */
     public record StepDoc(
             String label,
             String name,
@@ -52,7 +58,13 @@ public record FormDoc(
             String settle,
             boolean critical,
             @Nullable Map<String, String> onlyIf,
-            @Nullable String derived) {}
+            @Nullable String derived,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            String aux,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            Double adds) {}
 
     public record Sum(
             String id,
@@ -78,22 +90,22 @@ public record FormDoc(
                 form.unit().symbol(),
                 LengthText.exact(form.increment().step(), form.unit()),
                 form.selectionOf(),
-                form.parts().stream().map(FormDoc::part).toList(),
+                form.parts().stream().map(p -> part(p, form.unit())).toList(),
                 form.closures().stream().map(c -> sum(c, form)).toList(),
                 form.options().stream()
                         .map(o -> new Question(o.id(), o.choices(), o.usual()))
                         .toList());
     }
 
-    private static PartDoc part(Part part) {
+    private static PartDoc part(Part part, Unit unit) {
         return new PartDoc(
                 part.letter(),
                 part.title(),
                 part.gate().word(),
-                part.steps().stream().map(FormDoc::step).toList());
+                part.steps().stream().map(s -> step(s, unit)).toList());
     }
 
-    private static StepDoc step(Step step) {
+    private static StepDoc step(Step step, Unit unit) {
         return new StepDoc(
                 step.label(),
                 step.name(),
@@ -105,7 +117,9 @@ public record FormDoc(
                 step.settle().word(),
                 step.critical(),
                 step.onlyIf().isEmpty() ? null : step.onlyIf(),
-                step.derived() == null ? null : step.derived().toString());
+                step.derived() == null ? null : step.derived().toString(),
+                step.aux(),
+                step.adds().equals(Length.ZERO) ? null : step.adds().to(unit));
     }
 
     private static Sum sum(Closure closure, OrderForm form) {

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * One reading of a document. Step and text are all that has to be sent, and the side where a step takes both.
  *
  * @param id of a stored one; the house's to give
+ * @param aux of a reading taken with a mark: the measure of the height
  * @param key of whoever sends it: the same key again keeps nothing new
  */
 public record ReadingDoc(
@@ -23,6 +24,8 @@ public record ReadingDoc(
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String key,
 
         @OneOf({"left", "right"}) @Nullable String side,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String aux,
+
         @Nullable String measure,
         @Nullable Map<String, String> condition,
 
@@ -39,7 +42,7 @@ public record ReadingDoc(
 
     /** A reading as it is sent: what the step says itself is left to it. */
     public static ReadingDoc sent(String step, String text, @Nullable String side, @Nullable String key) {
-        return new ReadingDoc(step, text, null, key, side, null, null, null, null, null, null, null);
+        return new ReadingDoc(step, text, null, key, side, null, null, null, null, null, null, null, null);
     }
 
     /** A reading of a sheet. */
@@ -52,11 +55,12 @@ public record ReadingDoc(
         Step step = form.step(reading.step());
         Strike struck = reading.struck();
         return new ReadingDoc(
-                reading.step(),
+                step.aux() == null ? step.label() : step.aux(),
                 reading.text(),
                 id,
                 key,
                 reading.side() == null ? null : reading.side().word(),
+                step.isAux() ? step.taken().code() : null,
                 step.taken().code(),
                 step.condition().words(),
                 reading.play().word(),

@@ -51,12 +51,16 @@ public final class ReadingJson {
     public @Nullable Reading read(JsonIn in) {
         String label = in.text("step");
         String text = in.text("text");
-        Optional<Step> step = form.find(label);
+        String aux = in.textOrNull("aux");
+        Optional<Step> step = aux == null ? form.find(label) : form.aux(label, aux);
+        if (aux != null && step.isEmpty()) {
+            in.fault("aux", clipped(label) + " takes no height " + clipped(aux));
+        }
         Side side = null;
         Length length = null;
         Play play = Play.SNUG;
         if (step.isEmpty()) {
-            boolean missing = label.isEmpty() && !in.has("step");
+            boolean missing = aux != null || label.isEmpty() && !in.has("step");
             if (!missing) {
                 in.fault(
                         "step",
@@ -86,7 +90,8 @@ public final class ReadingJson {
         limited(in, "by", by, LONGEST_WORD);
         limited(in, "text", text, LONGEST_TEXT);
         Strike struck = in.has("struck") ? strike(in.object("struck")) : null;
-        return new Reading(label, side, text, length, play, at, by == null ? "" : by, aid, struck);
+        return new Reading(
+                step.map(Step::label).orElse(label), side, text, length, play, at, by == null ? "" : by, aid, struck);
     }
 
     private @Nullable Side side(JsonIn in, Step step) {

@@ -32,7 +32,7 @@ final class Folding {
         this.open = focus.part() != null
                 ? focus.part()
                 : focus.step() != null ? form.step(focus.step()).part() : null;
-        this.folds = may && course.steps().size() > SHORT;
+        this.folds = may && course.counted().size() > SHORT;
         List<Bracket> exist = course.brackets().stream()
                 .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                 .toList();

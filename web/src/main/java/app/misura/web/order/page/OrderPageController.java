@@ -73,7 +73,7 @@ class OrderPageController {
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute(
                 "taken",
-                order.course().taken() + " of " + order.course().steps().size() + " steps taken");
+                order.course().taken() + " of " + order.course().counted().size() + " steps taken");
         model.addAttribute("moves", Move.of(standings.of(order)));
         model.addAttribute("answers", answers(order));
         model.addAttribute("form", FormSaid.of(order.form()));
