@@ -52,6 +52,8 @@ final class Landmarks {
             case "topArmF" -> onArm(new ArmPlaces(figure, side).at(.225, .9, 0));
             case "upperArmO" -> arm(side, .30);
             case "elbow" -> onArm(new ArmPlaces(figure, side).elbow());
+            case "elbowIn" -> onArm(new ArmPlaces(figure, side).at(.57, -1, 0));
+            case "wristIn" -> onArm(new ArmPlaces(figure, side).at(.99, -1, 0));
             case "foreArmO" -> arm(side, .76);
             case "wrist" -> arm(side, .99);
             case "thumbJoint" -> hand(side, .42);

@@ -14,8 +14,12 @@ public enum Spot {
     BAND("band"),
     /** Round the trunk, where the body bends. */
     WAIST("waist"),
+    /** Round the trunk, at the navel. */
+    NAVEL("navel"),
     /** The middle of the kneecap, on the body's right. */
     KNEE(EnumSet.of(View.FRONT, View.SIDE), "knee.R"),
+    /** Two fingers above the ankle bone, on the body's right. */
+    ANKLE(EnumSet.of(View.FRONT, View.SIDE), "legS@ankleMark.R"),
     /** The bone that stands out where the neck begins. */
     NAPE(EnumSet.of(View.BACK, View.ARM_OUT, View.SIDE, View.BENT), "nape.M"),
     /** Where neck and shoulder meet, on both sides. */

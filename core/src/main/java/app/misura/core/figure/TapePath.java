@@ -81,7 +81,8 @@ public sealed interface TapePath {
     /** Places that lie on each other from elsewhere. */
     Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe");
 
-    Set<String> ON_ARM = Set.of("upperArmO", "elbow", "foreArmO", "wrist", "thumbJoint", "capTop", "topArmF");
+    Set<String> ON_ARM =
+            Set.of("upperArmO", "elbow", "elbowIn", "foreArmO", "wristIn", "wrist", "thumbJoint", "capTop", "topArmF");
 
     /** Whether it runs along or round an arm, which is then shown whole. */
     default boolean isOnArm() {

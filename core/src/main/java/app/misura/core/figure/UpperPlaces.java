@@ -48,6 +48,9 @@ final class UpperPlaces {
                     case "creaseF" -> new At(g * (armpit() + k), t("armpit").y() + 4.6 * k - .7 * drop, 4.6 * k);
                     case "creaseB" ->
                         new At(g * (armpit() + .5 * k), t("armpit").y() + 3.8 * k - .7 * drop, -8 * k);
+                    case "armX" ->
+                        new At(g * (armpit() + 1.2 * k), t("upperChest").y() - .6 * k, 5 * k);
+                    case "tailbone" -> on(0, t("seat").y() + 1.8 * k, true);
                     case "armpit" -> new At(g * armpit(), t("armpit").y() - .6 * drop, -1.8 * k);
                     case "bust" -> on(g * b.bustX(), b.bustY(), false);
                     case "seatEnd" -> on(0, b.leg(Side.RIGHT, "thigh").y() + 2 * k, true);

@@ -212,7 +212,7 @@ public final class OrderFormReader {
         List<Closure> closures = new ArrayList<>();
         for (FormText.ClosureDoc c : orEmpty(doc.closures())) {
             Length constant =
-                    c.constant() == null ? Length.ZERO : length("closure " + c.id(), c.constant(), form.unit());
+                    c.constant() == null ? Length.ZERO : signed("closure " + c.id(), c.constant(), form.unit());
             Length tolerance = length("closure " + c.id(), c.tolerance(), form.unit());
             values(c.id(), c.sum(), form)
                     .ifPresent(sum -> closures.add(new Closure(
@@ -256,6 +256,12 @@ public final class OrderFormReader {
 
     private StepSum sum(String where, String text) {
         return read(where, () -> StepSum.parse(text), new StepSum(Map.of()));
+    }
+
+    private Length signed(String where, String text, Unit unit) {
+        return text.startsWith("-")
+                ? Length.ZERO.minus(length(where, text.substring(1).strip(), unit))
+                : length(where, text, unit);
     }
 
     private Length length(String where, String text, Unit unit) {

@@ -49,7 +49,10 @@ record GarmentCheck(Garment garment, OrderForms forms, NetReader nets, List<Stri
         garment.openings().stream()
                 .filter(o -> !names.contains(o.edge()))
                 .forEach(o -> faults.add("opening of " + o.edge() + ", which is no line"));
-        garment.refusals().forEach(r -> choice("refused", r.choice(), Set.copyOf(r.words())));
+        garment.refusals().forEach(r -> {
+            choice("refused", r.choice(), Set.copyOf(r.words()));
+            r.also().ifPresent(also -> choice("refused", also.choice(), Set.copyOf(also.words())));
+        });
         garment.blocks().forEach(id -> block(id, names));
     }
 

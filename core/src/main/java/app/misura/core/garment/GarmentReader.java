@@ -93,7 +93,8 @@ public final class GarmentReader {
             @Nullable String by,
             @Nullable String past) {}
 
-    record RefusalDoc(String choice, List<String> is, String said) {}
+    record RefusalDoc(
+            String choice, List<String> is, @Nullable WhenDoc also, String said) {}
 
     /** @throws IllegalArgumentException listing every fault with the file */
     public Garment read(String yaml, String file) {
@@ -125,7 +126,11 @@ public final class GarmentReader {
                 doc.refused() == null
                         ? List.of()
                         : doc.refused().stream()
-                                .map(r -> new Refusal(r.choice(), r.is(), r.said()))
+                                .map(r -> new Refusal(
+                                        r.choice(),
+                                        r.is(),
+                                        Optional.ofNullable(r.also()).map(w -> new Line.When(w.choice(), w.is())),
+                                        r.said()))
                                 .toList(),
                 doc.doubts() == null ? List.of() : doc.doubts(),
                 cautions(doc),

@@ -55,9 +55,9 @@ public record Increment(Length step, Unit unit) {
         };
     }
 
-    /** A stated length as it is said on a tape: to the eighth of an inch, or the millimetre. 3.5 cm is 1 3/8 in. */
+    /** A stated length as it is said on a tape: to the eighth of an inch, or half a centimetre. 3.5 cm is 1 3/8 in, 1 3/4 in is 4.5 cm. */
     public static Length said(Length length, Unit on) {
-        String finest = on == Unit.INCH ? "0.125" : "0.1";
+        String finest = on == Unit.INCH ? "0.125" : "0.5";
         return of(finest, on).snap(length);
     }
 
