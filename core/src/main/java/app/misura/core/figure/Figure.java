@@ -57,6 +57,7 @@ public record Figure(
             case FRONT, BACK, ARM_OUT -> new Frontal(body, view).figure();
             case SIDE -> new Profile(body, ghostArm).standing();
             case SEATED -> new Profile(body, ghostArm).seated();
+            case KNEELING -> new Profile(body, ghostArm).kneeling();
             case BENT -> new Profile(body, false).bent();
         };
     }

@@ -70,6 +70,8 @@ final class Landmarks {
             case "floor" -> ground(g * (b.leg(side, "ankle").cx() + 4.5 * k), 6 * k);
             case "floorOut" -> ground(g * (b.leg(side, "ankle").cx() + 5.2 * k), -.8 * k);
             case "floorIn" -> ground(g * Math.max(.5 * k, b.leg(side, "ankle").cx() - 4.2 * k), 0);
+            case "kneeFloor" ->
+                ground(g * b.leg(side, "knee").cx(), b.leg(side, "knee").zf() + 5 * k);
             case "stool" -> new Place(new Point(-2 * k, figure.frame().seat()), 0, 0, 0, false);
             default ->
                 upper.place(m.group(1), side, "M".equals(m.group(3)) ? 0 : g)

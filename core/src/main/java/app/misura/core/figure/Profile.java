@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** A body from its right side, standing or seated: one closed outline, the near arm laid before it. */
+/** A body from its right side, standing, kneeling or seated: one closed outline, the near arm laid before it. */
 final class Profile extends SideView {
     /** The levels of the back from the trouser band up. */
     static final List<String> TRUNK = List.of(
@@ -54,6 +54,10 @@ final class Profile extends SideView {
         standingLines();
         ArmFrame frame = arm.draw(upper, fore, 0);
         return canvas.figure(b, view, Figure.Frame.STANDING, Map.of(Side.RIGHT, frame));
+    }
+
+    Figure kneeling() {
+        return new KneelingProfile(this).draw();
     }
 
     Figure seated() {
@@ -160,7 +164,7 @@ final class Profile extends SideView {
                 n(leg("calf").zb(), leg("calf").y() + .8 * k));
     }
 
-    private List<Knot> back() {
+    List<Knot> back() {
         List<Knot> p = new ArrayList<>(calfBack());
         for (String level : List.of("belowKnee", "knee", "aboveKnee", "midThigh")) {
             p.add(n(leg(level).zb(), leg(level).y()));
@@ -177,7 +181,14 @@ final class Profile extends SideView {
     }
 
     private void standingLines() {
-        canvas.line(
+        trunkLines(0);
+        legLines();
+    }
+
+    /** The lines of neck, trunk and thigh. @param dy how much they are moved up */
+    void trunkLines(double dy) {
+        lower(
+                dy,
                 .8,
                 0,
                 0,
@@ -185,7 +196,8 @@ final class Profile extends SideView {
                 n(t("neckMid").zb() * .62, t("neckTop").y() + k),
                 n(t("neckMid").zb() * .55, t("neckMid").y() - k),
                 n(t("neckSide").zb() * .42, t("slope").y()));
-        canvas.line(
+        lower(
+                dy,
                 .8,
                 0,
                 0,
@@ -195,7 +207,8 @@ final class Profile extends SideView {
                 n(t("band").zb() + 6 * k, t("highHip").y() + 2.2 * k));
         double crease = leg("thigh").y();
         double zb = leg("thighTop").zb();
-        canvas.line(
+        lower(
+                dy,
                 1.4,
                 1,
                 0,
@@ -203,7 +216,8 @@ final class Profile extends SideView {
                 n(zb + .15 * k, crease + 2.2 * k),
                 n(zb + 3 * k, crease + 1.9 * k),
                 n(zb + 5.2 * k, crease + 3.4 * k));
-        canvas.line(
+        lower(
+                dy,
                 .8,
                 0,
                 0,
@@ -211,7 +225,8 @@ final class Profile extends SideView {
                 n(t("seat").zb() + 6 * k, t("highHip").y() - 1.5 * k),
                 n(t("seat").zb() + 7.6 * k, t("seat").y() + k),
                 n(t("seat").zb() + 6.6 * k, t("crotch").y() + k));
-        canvas.line(
+        lower(
+                dy,
                 .9,
                 .3,
                 0,
@@ -219,7 +234,8 @@ final class Profile extends SideView {
                 n(t("seat").zf() - .4 * k, t("seat").y() - 1.5 * k),
                 n(t("seat").zf() - 3 * k, t("seat").y() + 1.5 * k),
                 n(t("seat").zf() - 5.5 * k, t("seat").y() + 3.2 * k));
-        canvas.line(
+        lower(
+                dy,
                 .7,
                 0,
                 0,
@@ -227,6 +243,13 @@ final class Profile extends SideView {
                 n(leg("thigh").zf() - 7 * k, leg("thigh").y() - 4 * k),
                 n(leg("midThigh").zf() - 8 * k, leg("midThigh").y()),
                 n(leg("aboveKnee").zf() - 7.6 * k, leg("aboveKnee").y() - k));
+    }
+
+    private void lower(double dy, double width, double a, double z, double strength, Knot... knots) {
+        canvas.line(width, a, z, strength, Knot.moved(List.of(knots), 0, dy).toArray(Knot[]::new));
+    }
+
+    private void legLines() {
         double ky = leg("knee").y();
         double kz = leg("knee").zf();
         canvas.line(

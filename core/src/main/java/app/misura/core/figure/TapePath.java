@@ -63,7 +63,7 @@ public sealed interface TapePath {
         if (view == own) {
             return true;
         }
-        if (view == View.SEATED || own == View.SEATED || own == View.BENT || own == View.ARM_OUT) {
+        if (view == View.SEATED || own == View.SEATED || !own.isPlain()) {
             return false;
         }
         if (this instanceof Band band) {

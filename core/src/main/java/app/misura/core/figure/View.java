@@ -12,6 +12,8 @@ public enum View {
     SEATED("Seated"),
     /** From the right, the near forearm held forward. */
     BENT("Arm bent"),
+    /** From the right, kneeling upright. */
+    KNEELING("Kneeling"),
     /** From behind, the right arm held out. */
     ARM_OUT("Arm out");
 
@@ -41,12 +43,12 @@ public enum View {
 
     /** Whether the figure can be turned so for any measure; else only a tape that is laid so shows it. */
     public boolean isPlain() {
-        return this != BENT && this != ARM_OUT;
+        return this != BENT && this != ARM_OUT && this != KNEELING;
     }
 
     /** From the body's right. */
     public boolean isProfile() {
-        return this == SIDE || this == SEATED || this == BENT;
+        return this == SIDE || this == SEATED || this == BENT || this == KNEELING;
     }
 
     public static Optional<View> named(String word) {

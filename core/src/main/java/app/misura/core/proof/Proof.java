@@ -97,6 +97,9 @@ public record Proof(
     private static List<Unchecked> unchecked(Sheet sheet, Adjustment adjustment, List<Bracket> brackets) {
         List<Unchecked> list = new ArrayList<>();
         for (String id : adjustment.unchecked()) {
+            if (isLevelled(sheet, ValueId.parse(id))) {
+                continue;
+            }
             Set<String> would = new LinkedHashSet<>();
             boolean any = false;
             for (Bracket bracket : brackets) {
@@ -109,6 +112,11 @@ public record Proof(
             list.add(new Unchecked(ValueId.parse(id), !any, List.copyOf(would)));
         }
         return list;
+    }
+
+    /** Whether it is one of the heights that a level is checked by: no sum has it, and it is checked. */
+    private static boolean isLevelled(Sheet sheet, ValueId id) {
+        return sheet.form().levels().stream().anyMatch(level -> level.members().contains(id));
     }
 
     public Optional<Length> value(ValueId id) {

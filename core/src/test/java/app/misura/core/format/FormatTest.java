@@ -511,6 +511,38 @@ class FormatTest {
         }
     }
 
+    /** Sixty lines: on two pages that can be written on, each far sum written out beside the part it ends in. */
+    @Test
+    void aVeryLongFormGoesOnTwoPagesWithItsFarSumsGathered() throws IOException {
+        FormPage.Head head = new FormPage.Head("House", "Client", "7, suit", "3 May", "Somebody", "9 May");
+        Sheet suit = Sheets.suit(Sheets.SUIT.replace("S3=12_1/2", "S3=15"), Map.of());
+        Course filled = Course.of(Proof.of(suit), Sheets.MARKED);
+        for (String paper : List.of("A4", "letter")) {
+            for (String page : List.of(FormPage.blank(head, suit, paper), FormPage.filled(head, filled, paper))) {
+                byte[] pdf = PagePdf.write(page);
+                try (PDDocument document = Loader.loadPDF(pdf)) {
+                    assertThat(document.getNumberOfPages()).as(paper).isEqualTo(2);
+                }
+                List<String> lines = lines(pdf);
+                String written = text(pdf, 2);
+                for (Step step : filled.steps()) {
+                    assertThat(written).as(paper).contains(step.label() + " " + step.name());
+                    assertThat(lines).as("a line of its own, " + paper).anyMatch(l -> l.startsWith(step.label() + " "));
+                }
+                assertThat(lines)
+                        .as("the sum of S and C, of B and M, with the form's own number")
+                        .anyMatch(l -> l.contains("= S4"))
+                        .anyMatch(l -> l.contains("half of B3"))
+                        .anyMatch(l -> l.contains("+ 1 3/8"))
+                        .anyMatch(l -> l.contains("= M4"));
+            }
+        }
+        assertThat(text(PagePdf.write(FormPage.filled(head, filled, "A4")), 2))
+                .as("15 and 15 are 2 1/2 over 27 1/2")
+                .contains("≠ 2 1/2", "page 2 of 2", "Client, 7, suit");
+        assertThat(text(PagePdf.write(FormPage.blank(head, suit, "A4")), 2)).contains("from C", "from B");
+    }
+
     /** What a page says, line by line as the eye finds it: words printed over each other come out as one mixed line. */
     private static List<String> lines(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {

@@ -63,12 +63,29 @@ public final class Sheets {
             + " B7-left=13.5 B7-right=14 C1=40 C2=43.5 C3=35 A1-left=60 A1-right=60 A2=34 A3=26 A4-left=43"
             + " A4-right=43 A5-left=30 A5-right=31 A6=26.5 A7-left=17 A7-right=17 M1=85 M2=100 M3=29.5";
 
+    /** A race suit's numbers that are one body, inches. */
+    public static final String SUIT =
+            "P1a=40.5 P1b=40.5 P1c=40.5 P2=67 D1=37 D2=22_1/2 D3=14_1/2 D4=9 D5=12 D6=9 D7=14_3/4 "
+                    + "D8=14_1/2 D9=16_1/2 D10=22_1/2 U1=38_1/2 U2=34 U3=34_1/2 U4=36 U5=39 U6=16_1/2 B1=17 "
+                    + "B2=18_1/2 B3=17_1/2 B4=5_1/4 B5=40 B6=54_1/2 C1=15 C2=16_1/2 C3=13_1/2 A1-left=24 "
+                    + "A1-right=24 A2=14_1/2 A3=11 A4=9_1/2 A5=18 A6=10_1/4 A7=6_3/4 S1=27_1/2 S2=13 S3=12_1/2 "
+                    + "S4=27_1/2 S5=14_1/2 S6=31_1/2 S7=27 S8=59 S9=11 S10=13 S11=24 M1=13_1/2 M2=11_1/2 "
+                    + "M3=11_1/2 M4=34_1/4 M5=24 M6=15_1/2 M7=13_3/4 M8=22 M9=9_3/4 M10=24";
+
+    public static Sheet suit(String readings, Map<String, String> answers) {
+        return on("race-suit", readings, answers);
+    }
+
     public static Sheet coat() {
         return coat(COAT, Map.of());
     }
 
     public static Sheet coat(String readings, Map<String, String> answers) {
-        OrderForm form = OrderForms.shipped().get("coat-tailored").asAsked(answers);
+        return on("coat-tailored", readings, answers);
+    }
+
+    private static Sheet on(String id, String readings, Map<String, String> answers) {
+        OrderForm form = OrderForms.shipped().get(id).asAsked(answers);
         return new Sheet(
                 form, Wearer.USUAL, answers, of(form, Wearer.USUAL, readings).readings());
     }

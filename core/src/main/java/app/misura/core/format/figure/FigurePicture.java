@@ -94,10 +94,9 @@ public final class FigurePicture {
         for (int i = 0; i < names.size(); i++) {
             double y = figure.body().level(names.get(i));
             y += ON_LEGS.contains(names.get(i)) ? 0 : figure.frame().dy();
-            boolean seated = figure.view() == View.SEATED;
             if (y > box.bottom() + .01 * box.height()
                     && y < box.top() - .02 * box.height()
-                    && !(seated && SAT_ON.contains(names.get(i)))) {
+                    && !isLost(names.get(i), figure.view())) {
                 double py = scale.of(0, y).y();
                 at.add(new double[] {i, y, py, py});
             }
@@ -115,6 +114,15 @@ public final class FigurePicture {
         return at.stream()
                 .map(a -> new Named(names.get((int) a[0]), a[1], a[3]))
                 .toList();
+    }
+
+    /** Whether a level is no height any more: what is sat on; of a kneeling body the leg lies on the floor. */
+    private static boolean isLost(String level, View view) {
+        return switch (view) {
+            case SEATED -> SAT_ON.contains(level);
+            case KNEELING -> ON_LEGS.contains(level) && !level.equals("floor");
+            default -> false;
+        };
     }
 
     private static Box box(Figure figure, Tape tape) {

@@ -7,7 +7,9 @@ import app.misura.core.figure.Scene;
 import app.misura.core.figure.Tape;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.geometry.Point;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Draws what is marked on a body and what is held to it: set marks plain, wanted ones hollow with the step that sets them. */
 final class MarkSvg {
@@ -17,6 +19,9 @@ final class MarkSvg {
     private final Scale scale;
     private final Figure figure;
     private final double px;
+
+    /** Marks that are named already: one that has several places is named at the first. */
+    private final Set<String> named = new HashSet<>();
 
     MarkSvg(Markup out, Scale scale, Figure figure, double px) {
         this.out = out;
@@ -73,6 +78,9 @@ final class MarkSvg {
 
     /** @param before left of the place, else right of it */
     private void label(Point at, String text, boolean before) {
+        if (!named.add(text)) {
+            return;
+        }
         double x = at.x() + (before ? -9 : 9) * px;
         out.element(
                 "text",

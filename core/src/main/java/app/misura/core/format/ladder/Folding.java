@@ -23,16 +23,18 @@ final class Folding {
     private final OrderForm form;
     private final @Nullable String open;
     private final boolean folds;
+    private final boolean gathers;
     private final List<Bracket> drawn;
     private final List<Bracket> resting;
     private final Set<String> out;
 
-    Folding(Course course, Focus focus, boolean may) {
+    Folding(Course course, Focus focus, Metrics metrics) {
         this.form = course.proof().sheet().form();
         this.open = focus.part() != null
                 ? focus.part()
                 : focus.step() != null ? form.step(focus.step()).part() : null;
-        this.folds = may && course.counted().size() > SHORT;
+        this.gathers = metrics.gathers();
+        this.folds = metrics.folded() > 0 && course.counted().size() > SHORT;
         List<Bracket> exist = course.brackets().stream()
                 .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                 .toList();
@@ -42,6 +44,13 @@ final class Folding {
     }
 
     private boolean isWanted(Bracket bracket) {
+        if (gathers) {
+            return bracket.closure().labels().stream()
+                            .map(label -> form.step(label).part())
+                            .distinct()
+                            .count()
+                    == 1;
+        }
         return !folds
                 || bracket.state().isTorn()
                 || bracket.closure().labels().stream()
@@ -66,13 +75,14 @@ final class Folding {
         return drawn;
     }
 
-    /** The brackets that are not drawn and have their home in a part: that of their member which is taken last. */
-    List<Bracket> signs(Part part) {
+    /** The brackets that are not drawn and have their home in a part. */
+    List<Bracket> resting(Part part) {
         return resting.stream()
                 .filter(b -> home(b.closure()).equals(part.letter()))
                 .toList();
     }
 
+    /** The part of a sum's member which is taken last. */
     private String home(Closure closure) {
         return form.steps().stream()
                 .filter(s -> closure.concerns(s.label()))

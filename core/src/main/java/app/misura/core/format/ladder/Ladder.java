@@ -1,6 +1,7 @@
 package app.misura.core.format.ladder;
 
 import app.misura.core.course.Course;
+import app.misura.core.proof.Bracket;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.Optional;
  * same sheet gives the same ladder.
  *
  * @param lines where it folds, the line of each part; empty where it does not
+ * @param gathered by part, the brackets with terms elsewhere that are not drawn; empty but on paper
  * @param gates bars after parts, by the part's letter
  * @param height of the whole
  * @param width of the margin in which the brackets run, with its labels
@@ -19,6 +21,7 @@ public record Ladder(
         List<Rung> rungs,
         List<PartLine> lines,
         List<Drawn> brackets,
+        Map<String, List<Bracket>> gathered,
         Map<String, Gate> gates,
         double height,
         double width) {

@@ -31,6 +31,7 @@ final class LadderLayout {
     private final List<Rung> rungs = new ArrayList<>();
     private final List<PartLine> lines = new ArrayList<>();
     private final Map<String, Ladder.Gate> gates = new HashMap<>();
+    private final Map<String, List<Bracket>> gathered = new HashMap<>();
     private double y;
 
     LadderLayout(Course course, Focus focus, Metrics metrics) {
@@ -38,7 +39,7 @@ final class LadderLayout {
         this.proof = course.proof();
         this.sums = course.brackets();
         this.now = focus.step();
-        this.folding = new Folding(course, focus, metrics.folded() > 0);
+        this.folding = new Folding(course, focus, metrics);
         this.m = folding.folds() ? metrics.folding(folding.drawn().size()) : metrics;
     }
 
@@ -58,12 +59,16 @@ final class LadderLayout {
             } else {
                 stand(steps, m.rung());
             }
+            if (m.gathers()) {
+                gathered.put(part.letter(), folding.resting(part));
+            }
             course.gate(part).ifPresent(this::bar);
         }
         List<Drawn> brackets = new BracketLayout(rungs, lines, folding.drawn(), sheet.unit(), now, m).brackets();
         int lanes = brackets.stream().mapToInt(b -> b.lane() + 1).max().orElse(0);
         double width = lanes == 0 ? 0 : m.spine(lanes - 1) + m.knot() + 6 + m.labels();
-        return new Ladder(m, List.copyOf(rungs), List.copyOf(lines), brackets, Map.copyOf(gates), y, width);
+        return new Ladder(
+                m, List.copyOf(rungs), List.copyOf(lines), brackets, Map.copyOf(gathered), Map.copyOf(gates), y, width);
     }
 
     private void stand(List<Step> steps, double height) {
@@ -86,7 +91,7 @@ final class LadderLayout {
                 (int) steps.stream()
                         .filter(s -> !s.isDerived() && course.isTaken(s))
                         .count(),
-                folding.signs(part).stream().map(Bracket::state).toList(),
+                folding.resting(part).stream().map(Bracket::state).toList(),
                 middle,
                 height));
         if (open) {

@@ -3,6 +3,8 @@ package app.misura.core.format.ladder;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.format.markup.Tenths;
 import app.misura.core.proof.Bracket;
+import java.util.List;
+import java.util.Locale;
 
 /**
  * Draws the brackets of a ladder, and their signs. States are classes; the page's styles and the paper's give them form
@@ -13,33 +15,54 @@ public final class LadderSvg {
 
     /** The margin beside the rungs. Hidden from screen readers: the sums are said in words beside it. */
     public static Markup brackets(Ladder ladder) {
-        return drawn(ladder, n(ladder.width()), n(ladder.height()), "");
+        return drawn(
+                ladder,
+                ladder.brackets(),
+                n(ladder.width()),
+                n(ladder.height()),
+                "0 0 " + n(ladder.width()) + " " + n(ladder.height()),
+                "");
     }
 
-    /** The same for paper. @param width and {@code height} with their unit @param style how its classes look there */
-    public static Markup paper(Ladder ladder, String width, String height, String style) {
-        return drawn(ladder, width, height, style);
+    /**
+     * The same for paper, or the stretch of it that stands on one page.
+     *
+     * @param from top of the stretch
+     * @param to its bottom
+     * @param scale so many millimetres are one unit
+     * @param style how its classes look there
+     */
+    public static Markup paper(Ladder ladder, double from, double to, double scale, String style) {
+        List<Drawn> there = ladder.brackets().stream()
+                .filter(d -> d.top() >= from && d.bottom() <= to)
+                .toList();
+        String box = "0 " + n(from) + " " + n(ladder.width()) + " " + n(to - from);
+        return drawn(ladder, there, mm(ladder.width() * scale), mm((to - from) * scale), box, style);
     }
 
-    private static Markup drawn(Ladder ladder, String width, String height, String style) {
+    private static String mm(double value) {
+        return String.format(Locale.ROOT, "%.2fmm", value);
+    }
+
+    private static Markup drawn(
+            Ladder ladder, List<Drawn> brackets, String width, String height, String box, String style) {
         Markup out = new Markup();
-        String box = "0 0 " + n(ladder.width()) + " " + n(ladder.height());
         begin(out, "brackets", width, height, box);
         if (!style.isEmpty()) {
             out.element("style", style);
         }
         for (int layer = 0; layer < 4; layer++) {
-            for (Drawn d : ladder.brackets()) {
+            for (Drawn d : brackets) {
                 if (layer(d) == layer) {
                     lines(out, d);
                 }
             }
         }
-        for (Drawn d : ladder.brackets()) {
+        for (Drawn d : brackets) {
             knots(out, d, ladder.metrics());
         }
         double labels = ladder.width() - ladder.metrics().labels();
-        for (Drawn d : ladder.brackets()) {
+        for (Drawn d : brackets) {
             label(out, d, labels, ladder.metrics());
         }
         return out.close("svg");
@@ -184,7 +207,7 @@ public final class LadderSvg {
         out.open("g", "class", css(d));
         Double at = d.breakAt();
         if (at == null) {
-            out.element("text", d.word(), "class", "word", "x", n(x), "y", n(d.labelY() + 5));
+            words(out, d.word(), "word", n(x), n(d.labelY() + 5), "start");
         } else {
             double width = Math.min(Math.max(52, 12 + 8.6 * d.word().length()), m.labels() - 2);
             path(out, "leader", "M" + n(d.x() + 11) + " " + n(at) + "L" + n(x) + " " + n(d.labelY()));
@@ -192,7 +215,19 @@ public final class LadderSvg {
             out.empty("rect", "class", "box", "x", n(x), "y", y, "width", n(width), "height", 26, "rx", 2);
             String middle = n(x + width / 2);
             String base = n(d.labelY() + 6);
-            out.element("text", d.word(), "class", "size", "x", middle, "y", base, "text-anchor", "middle");
+            words(out, d.word(), "size", middle, base, "middle");
+        }
+        out.close();
+    }
+
+    /** Words with a number behind them; a fraction is set as one. */
+    private static void words(Markup out, String words, String css, String x, String y, String anchor) {
+        out.open("text", "class", css, "x", x, "y", y, "text-anchor", anchor);
+        int slash = words.indexOf('/');
+        int from = slash < 0 ? words.length() : words.lastIndexOf(' ', slash) + 1;
+        out.text(words.substring(0, from));
+        if (slash >= 0) {
+            out.element("tspan", words.substring(from), "class", "frac");
         }
         out.close();
     }

@@ -11,6 +11,7 @@ package app.misura.core.format.ladder;
  * @param knot radius
  * @param labels width of the column for sizes and words
  * @param folded the height of the line of a part where a long ladder folds; 0 where it never does
+ * @param gathers whether only brackets with all their rungs in one part are drawn; the others are gathered
  * @param blind whether the first of two tries that must agree is hidden
  */
 public record Metrics(
@@ -22,23 +23,26 @@ public record Metrics(
         double knot,
         double labels,
         double folded,
+        boolean gathers,
         boolean blind) {
     /** While measuring, on a wide screen. */
-    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78, 24, true);
+    public static final Metrics SCREEN = new Metrics(29, 9, 22, 20, 17, 7.5, 78, 24, false, true);
     /** Beside the proof. */
-    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78, 22, false);
+    public static final Metrics PROOF = new Metrics(24, 6, 22, 20, 17, 7, 78, 22, false, false);
     /** On paper, in units of a quarter millimetre. */
-    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, 0, false);
+    public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, 0, false, false);
+    /** On paper, of a form so long that its far brackets are gathered beside their parts. */
+    public static final Metrics PAPER_LONG = new Metrics(26, 18, 18, 17, 14, 7, 0, 0, true, false);
 
     /** The same with lines of another height. */
     public Metrics withRung(double height) {
-        return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, folded, blind);
+        return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, folded, gathers, blind);
     }
 
     /** The same where parts fold: lines, knots and lanes closer. @param brackets how many are drawn */
     Metrics folding(int brackets) {
         double lanes = brackets > MANY ? 15 : 19;
-        return new Metrics(Math.min(rung, 27), 4, gate, lanes, 14, 6, 74, folded, blind);
+        return new Metrics(Math.min(rung, 27), 4, gate, lanes, 14, 6, 74, folded, gathers, blind);
     }
 
     /** So many brackets still have wide lanes. */

@@ -6,10 +6,8 @@ import app.misura.core.form.Closure;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
-import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
-import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.length.LengthText;
@@ -21,6 +19,7 @@ import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -41,7 +40,7 @@ public final class FormPage {
     private final Proof proof;
     private final boolean blank;
     private final Ladder ladder;
-    /** Whether the lines stand closer, so that all of them stand on one page. */
+    private final FormSpread spread;
     private final boolean close;
 
     private final Markup out;
@@ -69,16 +68,9 @@ public final class FormPage {
         this.head = head;
         this.proof = course.proof();
         this.blank = blank;
-        Ladder usual = Ladder.of(course, Focus.NONE, Metrics.PAPER);
-        double over = usual.height() * MM - (paper.equals("letter") ? ROOM_LETTER : ROOM);
-        this.close = over > 0;
-        this.ladder = close
-                ? Ladder.of(
-                        course,
-                        Focus.NONE,
-                        Metrics.PAPER.withRung(
-                                Metrics.PAPER.rung() - over / MM / usual.rungs().size()))
-                : usual;
+        this.spread = FormSpread.of(course, (paper.equals("letter") ? ROOM_LETTER : ROOM) / MM);
+        this.ladder = spread.ladder();
+        this.close = spread.isClose();
         this.out = PrintPage.begin(head.client() + ", " + form().title(), paper, "form");
     }
 
@@ -98,7 +90,7 @@ public final class FormPage {
     }
 
     private String draw() {
-        heading();
+        heading(head.house());
         fields();
         out.open("p", "class", "soft ready");
         ready();
@@ -107,22 +99,46 @@ public final class FormPage {
                 .close();
         answers();
         noted(out, head);
-        out.open(
-                "div", "class", close ? "ladder close" : "ladder", "style", "height:" + mm(ladder.height() * MM + TOP));
-        form().parts().forEach(this::part);
-        ladder.rungs().forEach(this::rung);
-        margin();
-        out.close();
+        for (FormSpread.Stretch page : spread.pages()) {
+            if (page.from() > 0) {
+                out.open("div", "class", "next");
+                heading(head.client() + ", " + head.order() + ", page 2 of 2");
+                out.close("div");
+            }
+            lines(page);
+        }
         foot();
         return PrintPage.end(out);
     }
 
-    private void heading() {
+    private void lines(FormSpread.Stretch page) {
+        out.open("div", "class", close ? "ladder close" : "ladder", "style", "height:" + mm(page.height() * MM + TOP));
+        Gathered gathered = new Gathered(proof, blank);
+        for (Part part : form().parts()) {
+            ladder.rungs().stream()
+                    .filter(r ->
+                            page.has(r) && r.firstOfPart() && r.step().part().equals(part.letter()))
+                    .forEach(r -> part(part, top(r, page), gathered));
+        }
+        ladder.rungs().stream().filter(page::has).forEach(r -> rung(r, top(r, page)));
+        out.open("div", "class", "margin");
+        if (!ladder.brackets().isEmpty()) {
+            out.add(LadderSvg.paper(ladder, page.from(), page.to(), MM, PrintPage.style("brackets")));
+        }
+        out.close("div").close("div");
+    }
+
+    /** Where a rung begins, mm from the top of its page's lines. */
+    private static double top(Rung rung, FormSpread.Stretch page) {
+        return (rung.y() - rung.height() / 2 - page.from()) * MM + TOP;
+    }
+
+    private void heading(String beside) {
         out.open("table", "class", "rule").open("tr");
         out.open("td", "class", "mark").add(PrintPage.mark()).close();
         out.open("td").element("h1", form().title()).close();
         out.open("td", "class", "right")
-                .text(head.house())
+                .text(beside)
                 .empty("br")
                 .text(proof.sheet().unit().symbol() + ", to "
                         + form().increment().words())
@@ -184,23 +200,22 @@ public final class FormPage {
         }
     }
 
-    private void part(Part part) {
-        ladder.rungs().stream()
-                .filter(r -> r.step().part().equals(part.letter()) && r.firstOfPart())
-                .forEach(r -> out.element(
-                        "div",
-                        part.letter() + " " + part.title() + ", " + part.place(),
-                        "class",
-                        "part",
-                        "style",
-                        "top:" + mm((r.y() - r.height() / 2) * MM + TOP - 3.3)));
+    private void part(Part part, double top, Gathered gathered) {
+        out.element(
+                "div",
+                part.letter() + " " + part.title() + ", " + part.place(),
+                "class",
+                "part",
+                "style",
+                "top:" + mm(top - 3.3));
+        gathered.part(out, ladder.gathered().getOrDefault(part.letter(), List.of()), part.letter(), top);
     }
 
-    private void rung(Rung rung) {
+    private void rung(Rung rung, double top) {
         Step step = rung.step();
         String css = "rung" + (step.isDerived() ? " derived" : "") + (step.isMark() ? " marks" : "")
                 + (rung.values().size() == 2 ? " two" : "");
-        out.open("table", "class", css, "style", "top:" + mm((rung.y() - rung.height() / 2) * MM + TOP));
+        out.open("table", "class", css, "style", "top:" + mm(top));
         out.open("tr", "style", "height:" + mm(rung.height() * MM));
         out.element("td", step.isDerived() ? "=" : step.label(), "class", "no");
         out.open("td").element("span", step.name(), "class", "name");
@@ -245,15 +260,6 @@ public final class FormPage {
                 .toList();
     }
 
-    private void margin() {
-        out.open("div", "class", "margin");
-        if (!ladder.brackets().isEmpty()) {
-            out.add(LadderSvg.paper(
-                    ladder, mm(ladder.width() * MM), mm(ladder.height() * MM), PrintPage.style("brackets")));
-        }
-        out.close();
-    }
-
     private void foot() {
         out.open("div", "class", "foot");
         if (blank) {
@@ -268,8 +274,15 @@ public final class FormPage {
     /** Each sum with a place for its result. */
     private void sums() {
         Unit unit = proof.sheet().unit();
+        Set<String> written = ladder.gathered().values().stream()
+                .flatMap(List::stream)
+                .map(b -> b.closure().id())
+                .collect(Collectors.toSet());
         out.open("table").open("tr");
         for (Closure closure : form().closures()) {
+            if (written.contains(closure.id())) {
+                continue;
+            }
             out.element(
                     "td",
                     closure.partsSaid(unit) + " = ________ must give " + closure.said(closure.wholes()) + " ± "
@@ -289,12 +302,19 @@ public final class FormPage {
         if (!proof.retake().isEmpty()) {
             out.text("Ask again: " + String.join(", ", proof.retake()) + ". ");
         }
-        String unchecked =
-                proof.unchecked().stream().map(u -> u.id().toString()).collect(Collectors.joining(" "));
-        if (!unchecked.isEmpty()) {
-            out.text("Not checked by any sum: " + unchecked + ".");
-        }
+        unchecked("Not checked by any sum", true);
+        unchecked("Waiting for another reading", false);
         out.close();
+    }
+
+    private void unchecked(String said, boolean inNoSum) {
+        String ids = proof.unchecked().stream()
+                .filter(u -> u.inNoSum() == inNoSum)
+                .map(u -> u.id().toString())
+                .collect(Collectors.joining(" "));
+        if (!ids.isEmpty()) {
+            out.text(said + ": " + ids + ". ");
+        }
     }
 
     private static String mm(double value) {
