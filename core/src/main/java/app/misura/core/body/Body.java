@@ -282,6 +282,7 @@ public final class Body {
             case "brow" -> chin + 0.62 * headHeight;
             case "belt" -> t("band").y - 1.5 * k;
             case "midBustNavel" -> (bustY + t("navel").y) / 2;
+            case "lowWaist" -> t("waist").y - 7.5 * k;
             case "belly" -> t("navel").y - 1.5 * k;
             case "bust" -> bustY;
             case "ankleMark" -> leg(Side.RIGHT, "ankle").y() - k;

@@ -47,7 +47,19 @@ final class Landmarks {
             case "legI" -> leg(side, g, b.level(level), 'I');
             case "legF" -> leg(side, g, b.level(level), 'F');
             case "legK" -> leg(side, g, b.level(level), 'K');
-            case "FS" -> at(upper.beside(g, b.level(level)));
+            case "FS" -> at(upper.beside(g, b.level(level), false));
+            case "BS" -> at(upper.beside(g, b.level(level), true));
+            case "hemM" -> body(0, b.level(level), 12 * k);
+            case "topArm" -> arm(side, .225);
+            case "topArmB" -> onArm(new ArmPlaces(figure, side).at(.225, -.9, 0));
+            case "knuckle" -> hand(side, .44);
+            case "fist" -> hand(side, .60);
+            case "footIn" -> ground(g * (b.leg(side, "ankle").cx() - 4.6 * k), 9 * k);
+            case "footOut" -> ground(g * (b.leg(side, "ankle").cx() + 4.9 * k), 9 * k);
+            case "kneeS" -> page(figure.frame().kneeX(), figure.frame().kneeY());
+            case "lap" -> page(lapFold(), figure.frame().seat() + SeatedProfile.thick(b));
+            case "waistBseat" -> body(0, b.t("waist").y(), b.t("waist").zb() - 1.1 * k);
+            case "stoolB" -> page(b.t("seat").zb() + k, figure.frame().seat());
             case "capTop" -> arm(side, .06);
             case "topArmF" -> onArm(new ArmPlaces(figure, side).at(.225, .9, 0));
             case "upperArmO" -> arm(side, .30);
@@ -72,7 +84,7 @@ final class Landmarks {
             case "floorIn" -> ground(g * Math.max(.5 * k, b.leg(side, "ankle").cx() - 4.2 * k), 0);
             case "kneeFloor" ->
                 ground(g * b.leg(side, "knee").cx(), b.leg(side, "knee").zf() + 5 * k);
-            case "stool" -> new Place(new Point(-2 * k, figure.frame().seat()), 0, 0, 0, false);
+            case "stool" -> page(-2 * k, figure.frame().seat());
             default ->
                 upper.place(m.group(1), side, "M".equals(m.group(3)) ? 0 : g)
                         .map(this::at)
@@ -101,6 +113,17 @@ final class Landmarks {
     private Place body(double x, double y, double z) {
         double dy = figure.frame().dy();
         return new Place(profile ? new Point(z, y + dy) : new Point(x, y + dy), x, y, z, true);
+    }
+
+    /** A place of this view alone. */
+    private static Place page(double x, double y) {
+        return new Place(new Point(x, y), x, y, 0, false);
+    }
+
+    /** Where belly and thigh meet when one sits. */
+    private double lapFold() {
+        double lap = figure.frame().seat() + SeatedProfile.thick(b);
+        return b.frontAt(lap + .8 * k - figure.frame().dy()) + .6 * k;
     }
 
     private Place skin(double x, double y, boolean behind) {

@@ -1,5 +1,6 @@
 package app.misura.core.figure;
 
+import app.misura.core.body.Body;
 import app.misura.core.geometry.Between;
 import app.misura.core.geometry.Point;
 import app.misura.core.measure.Side;
@@ -25,8 +26,7 @@ final class SeatedProfile extends SideView {
         double back = t("seat").zb() - .7 * k;
         double knee = back + .345 * b.height();
         double dz = knee - (leg("knee").zf() + .7 * k);
-        double thick = Math.min(1.68 * leg("thighTop").hd(), 2 * leg("thighTop").hw() + .5 * k);
-        double lap = y + thick;
+        double lap = y + thick(b);
         double fold =
                 Math.max(b.frontAt(lap + .8 * k - dy) + .4 * k, leg("thighTop").zf() + k);
         return new Seat(
@@ -38,6 +38,12 @@ final class SeatedProfile extends SideView {
                 lap,
                 standing.hangs() ? fold - k : fold + .9 * k,
                 new Point(knee - 6.4 * k, leg("knee").y()));
+    }
+
+    /** How thick a thigh lies on the seat, cm. */
+    static double thick(Body body) {
+        Body.Leg top = body.leg(Side.RIGHT, "thighTop");
+        return Math.min(1.68 * top.hd(), 2 * top.hw() + .5 * body.k());
     }
 
     Figure draw() {

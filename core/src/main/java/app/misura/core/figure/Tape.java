@@ -149,7 +149,9 @@ public record Tape(List<Stretch> stretches, boolean band) {
 
         List<Stretch> around(TapePath.Band band) {
             return switch (band.part()) {
-                case "foot" -> halves(footLine(), .9 * b.footLength() / 25.84);
+                case "foot" ->
+                    halves(band.where().equals("ball") ? ballLine() : footLine(), .9 * b.footLength() / 25.84);
+                case "head" -> head();
                 case "kneeBent" -> halves(kneeLine(), 1.5 * b.k());
                 case "leg" -> leg(band);
                 case "arm" -> arm(band);
@@ -211,6 +213,17 @@ public record Tape(List<Stretch> stretches, boolean band) {
 
         private static double round(double v, double n) {
             return Math.signum(v) * Math.pow(Math.abs(v), 2 / n);
+        }
+
+        /** Round the head above the brows. */
+        private List<Stretch> head() {
+            double y = b.level("brow") + figure.frame().dy();
+            return ellipse(0, b.headWidth(), .9 * b.k(), b.headDepth(), 2, y);
+        }
+
+        private Point[] ballLine() {
+            double f = b.footLength() / 25.84;
+            return new Point[] {new Point(11.2 * f, 4.3 * f), new Point(9.4 * f, .1 * f)};
         }
 
         private Point[] footLine() {

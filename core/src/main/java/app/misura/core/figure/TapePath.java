@@ -69,6 +69,7 @@ public sealed interface TapePath {
         if (this instanceof Band band) {
             return band.part().equals("trunk")
                     || band.part().equals("neck")
+                    || band.part().equals("head")
                     || band.part().equals("leg")
                     || band.part().equals("arm") && !view.isProfile();
         }
@@ -79,10 +80,21 @@ public sealed interface TapePath {
     }
 
     /** Places that lie on each other from elsewhere. */
-    Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe");
+    Set<String> ONLY_OWN = Set.of("stool", "heelBack", "toe", "footIn", "footOut", "topArmB");
 
-    Set<String> ON_ARM =
-            Set.of("upperArmO", "elbow", "elbowIn", "foreArmO", "wristIn", "wrist", "thumbJoint", "capTop", "topArmF");
+    Set<String> ON_ARM = Set.of(
+            "upperArmO",
+            "elbow",
+            "elbowIn",
+            "foreArmO",
+            "wristIn",
+            "wrist",
+            "thumbJoint",
+            "capTop",
+            "topArmF",
+            "topArm",
+            "knuckle",
+            "fist");
 
     /** Whether it runs along or round an arm, which is then shown whole. */
     default boolean isOnArm() {
@@ -115,7 +127,7 @@ public sealed interface TapePath {
     }
 
     List<String> LINKS = List.of(">f", ">b", ">s", ">i", ">o", ">u", ">h", "-", "|", "||");
-    Pattern BAND = Pattern.compile("band:(trunk|neck|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
+    Pattern BAND = Pattern.compile("band:(trunk|neck|head|leg|arm|foot|kneeBent)@([\\w.+-]+?)(?:\\.([LR]))?");
 
     /** @throws IllegalArgumentException if the text is no path */
     static TapePath parse(String text) {

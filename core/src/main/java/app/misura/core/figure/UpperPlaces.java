@@ -53,14 +53,40 @@ final class UpperPlaces {
                     case "tailbone" -> on(0, t("seat").y() + 1.8 * k, true);
                     case "armpit" -> new At(g * armpit(), t("armpit").y() - .6 * drop, -1.8 * k);
                     case "bust" -> on(g * b.bustX(), b.bustY(), false);
+                    case "underBust" -> on(g * b.bustX(), b.foldY() - .6 * k, false);
+                    case "shirtSeam" ->
+                        new At(g * (t("shoulder").w() + 1.6 * k), t("shoulder").y() - drop - 1.6 * k, RIDGE * k);
+                    case "collarTop" ->
+                        new At(g * t("neckMid").w(), t("neckSide").y() + 4.2 * k, RIDGE * k);
+                    case "socketF" -> socket(g, drop, false);
+                    case "socketB" -> socket(g, drop, true);
+                    case "lat" ->
+                        new At(
+                                g * b.widthAt(t("armpit").y() - 2.2 * k),
+                                t("armpit").y() - 2.2 * k,
+                                -3 * k);
+                    case "blade" -> on(0, t("upperChest").y() - k, true);
+                    case "spineHip" -> on(0, t("highHip").y(), true);
+                    case "hipBone" -> on(g * .8 * t("highHip").w(), t("highHip").y() - .6 * k, false);
+                    case "hipBoneS" -> new At(g * t("highHip").w(), t("highHip").y(), -k);
+                    case "handle" -> on(g * 7 * k, t("underBust").y(), false);
+                    case "chin" -> new At(0, b.chin(), .9 * k + .86 * b.headDepth());
+                    case "browF" -> new At(0, b.level("brow"), .9 * k + .985 * b.headDepth());
+                    case "cheek" -> new At(g * .93 * b.headWidth(), b.chin() + .4 * b.headHeight(), 0);
+                    case "headTop" -> new At(g * .6 * b.headWidth(), b.chin() + .94 * b.headHeight(), 0);
                     case "seatEnd" -> on(0, b.leg(Side.RIGHT, "thigh").y() + 2 * k, true);
                     default -> null;
                 });
     }
 
-    /** Over the chest, beside the middle, on a level. */
-    At beside(double g, double y) {
-        return on(g * Math.min(BESIDE * k, .8 * b.widthAt(y)), y, false);
+    /** Over chest or back, beside the middle, on a level. */
+    At beside(double g, double y, boolean behind) {
+        return on(g * Math.min(BESIDE * k, .8 * b.widthAt(y)), y, behind);
+    }
+
+    /** The inner end of the shoulder's joint. */
+    private At socket(double g, double drop, boolean behind) {
+        return on(g * (t("shoulder").w() - 2.6 * k), t("joint").y() - .4 * k - drop, behind);
     }
 
     private double armpit() {

@@ -22,7 +22,7 @@ public record StepSum(Map<ValueId, Double> terms) {
     private static final int FINEST = 64;
 
     private static final double EXACT = 1e-9;
-    private static final Pattern VALUE = Pattern.compile("[A-Z]\\d+(-left|-right)?");
+    private static final Pattern VALUE = Pattern.compile("[A-Z]\\d+[a-z]?(-left|-right)?");
 
     public StepSum {
         terms = Collections.unmodifiableMap(new LinkedHashMap<>(terms));

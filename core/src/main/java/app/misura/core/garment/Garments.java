@@ -47,8 +47,13 @@ public final class Garments {
         return Optional.ofNullable(byId.get(id));
     }
 
-    /** The garment that a form's sheets are cut to; empty if none is. */
+    /** The garment that a form's sheets are cut to where none is named; empty if none is. */
     public Optional<Garment> of(OrderForm form) {
-        return byId.values().stream().filter(g -> g.forms().contains(form.id())).findFirst();
+        return allOf(form).stream().findFirst();
+    }
+
+    /** The garments that a form's sheets are cut to, in the order of the lists. */
+    public List<Garment> allOf(OrderForm form) {
+        return byId.values().stream().filter(g -> g.forms().contains(form.id())).toList();
     }
 }

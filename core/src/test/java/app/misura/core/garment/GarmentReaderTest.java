@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
+import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.core.proof.Proof;
@@ -109,14 +110,14 @@ class GarmentReaderTest {
     }
 
     @Test
-    void whatShipsIsReadAndEachFormHasAtMostOneGarment() {
-        assertThat(Garments.shipped().all()).isNotEmpty();
-        OrderForms.shipped()
-                .all()
-                .forEach(form -> assertThat(Garments.shipped().all().stream()
-                                .filter(g -> g.forms().contains(form.id())))
-                        .as(form.id())
-                        .hasSizeLessThan(2));
+    void everyFormThatIsCutHasItsGarments() {
+        OrderForms.shipped().all().stream()
+                .filter(OrderForm::cuts)
+                .forEach(form ->
+                        assertThat(Garments.shipped().allOf(form)).as(form.id()).isNotEmpty());
+        assertThat(Garments.shipped().allOf(OrderForms.shipped().get("tunic")))
+                .extracting(Garment::id)
+                .containsExactly("tunic", "trousers-tied");
     }
 
     @Test

@@ -260,7 +260,7 @@ public final class MadeUp {
                         .14 * height + (condition.get(Aspect.SHOD).equals("boots") ? 4 : 0);
                     case "leg-strap-loop" -> thigh + .22 * height;
                     case "leg-opening-line" -> thigh + 6;
-                    case "cover-top-girth" -> .98 * thigh;
+                    case "cover-top-girth" -> knee + 6;
                     default -> null;
                 });
     }

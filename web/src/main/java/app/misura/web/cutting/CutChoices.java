@@ -1,24 +1,40 @@
 package app.misura.web.cutting;
 
 import app.misura.core.cut.Cutting;
-import app.misura.core.format.json.ChoicesJson;
+import app.misura.core.format.json.KeptChoices;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
 import app.misura.core.proof.Proof;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
+import java.util.List;
 
 /** What an order is cut to, and what was chosen for its cut. */
 public final class CutChoices {
     private CutChoices() {}
 
-    /** @throws NotThere if nothing is cut from the order's form yet */
+    /** The garments that are cut from the order's form. @throws NotThere if nothing is cut from it yet */
+    public static List<Garment> garments(GarmentOrder order) {
+        List<Garment> all = Garments.shipped().allOf(order.form());
+        if (all.isEmpty()) {
+            throw new NotThere("Nothing is cut from " + order.form().title() + " yet.");
+        }
+        return all;
+    }
+
+    /** What is kept of the order's choices. @throws NotThere if nothing is cut from the order's form yet */
+    static KeptChoices kept(GarmentOrder order) {
+        return KeptChoices.read(order.choices(), garments(order));
+    }
+
+    /** The garment that is looked at. @throws NotThere if nothing is cut from the order's form yet */
     public static Garment garment(GarmentOrder order) {
-        return Garments.shipped()
-                .of(order.form())
-                .orElseThrow(
-                        () -> new NotThere("Nothing is cut from " + order.form().title() + " yet."));
+        String id = kept(order).garment();
+        return garments(order).stream()
+                .filter(g -> g.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Whether anything is cut from the order's form. */
@@ -29,8 +45,7 @@ public final class CutChoices {
     /** An order's choices: what was kept, else what its form's answers and the house say. */
     public static Choices of(GarmentOrder order) {
         Garment garment = garment(order);
-        return ChoicesJson.stored(
-                order.choices(), garment.choices(), garment.choices().usual(order.answers()));
+        return kept(order).choices(garment, garment.choices().usual(order.answers()));
     }
 
     /** The order's cut as it is now. */

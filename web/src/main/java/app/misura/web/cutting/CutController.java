@@ -1,12 +1,12 @@
 package app.misura.web.cutting;
 
 import app.misura.core.cut.Cutting;
-import app.misura.core.format.json.ChoicesJson;
 import app.misura.core.format.sheet.CutTable;
 import app.misura.core.format.svg.PieceView;
 import app.misura.core.garment.ChoiceDef;
 import app.misura.core.garment.ChoiceSheet;
 import app.misura.core.garment.Choices;
+import app.misura.core.garment.Garment;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
@@ -100,7 +100,7 @@ class CutController {
         Choices chosen = read.choices().get();
         GarmentOrder kept;
         try {
-            kept = life.choose(id, version, ChoicesJson.write(chosen));
+            kept = life.choose(id, version, CutChoices.kept(order).with(chosen).write(CutChoices.garments(order)));
         } catch (OptimisticLockingFailureException e) {
             response.setStatus(409);
             model.addAttribute(
@@ -115,6 +115,18 @@ class CutController {
         }
         fill(model, kept, chosen, chosen.sheet().typed(chosen, order.sheet().unit()), Map.of());
         return "cut :: cut";
+    }
+
+    /** Another garment of the same sheet; what was chosen for each stays with it. */
+    @PostMapping("/orders/{id}/cut/garment")
+    String turn(@PathVariable String id, @RequestParam long version, @RequestParam String garment) {
+        GarmentOrder order = orders.get(id);
+        List<Garment> all = CutChoices.garments(order);
+        if (all.stream().noneMatch(g -> g.id().equals(garment))) {
+            throw new NotThere("No such garment is cut from this sheet.");
+        }
+        life.choose(id, version, CutChoices.kept(order).turnedTo(garment).write(all));
+        return "redirect:/orders/" + id + "/cut";
     }
 
     /** By the tables that stand now, where the order was opened under others. */
@@ -143,6 +155,8 @@ class CutController {
         model.addAttribute("order", order);
         int newest = tables.now().version();
         model.addAttribute("newer", newest > order.tables().version() ? newest : null);
+        model.addAttribute("garments", CutChoices.garments(order));
+        model.addAttribute("garment", CutChoices.garment(order).id());
         model.addAttribute("crumb", order.crumb(Crumb.At.CUT));
         model.addAttribute("choices", views(choices.sheet(), order.sheet().unit(), typed, faults));
         model.addAttribute("sentence", proof.sentence());

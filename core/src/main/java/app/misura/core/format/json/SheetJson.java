@@ -60,8 +60,7 @@ public final class SheetJson {
         JsonIn in = JsonIn.document(root, "sheet/1");
         Sheet sheet = sheet(in, root);
         JsonIn chosen = in.object("choices");
-        Garment garment =
-                sheet == null ? null : Garments.shipped().of(sheet.form()).orElse(null);
+        Garment garment = sheet == null ? null : garment(in, sheet.form());
         Choices choices = garment == null || sheet == null
                 ? null
                 : ChoicesJson.read(chosen, garment.choices(), garment.choices().usual(sheet.answers()));
@@ -75,6 +74,20 @@ public final class SheetJson {
                 garment == null || choices == null
                         ? Optional.empty()
                         : Optional.of(new Request(read, garment, choices)));
+    }
+
+    /** The garment that is named, else the form's first; null where nothing is cut from it. */
+    private static @Nullable Garment garment(JsonIn in, OrderForm form) {
+        List<Garment> all = Garments.shipped().allOf(form);
+        String named = in.textOrNull("garment");
+        Optional<Garment> garment =
+                all.stream().filter(g -> named == null || g.id().equals(named)).findFirst();
+        if (named != null && garment.isEmpty()) {
+            in.fault(
+                    "garment",
+                    "must be one of " + all.stream().map(Garment::id).toList() + ", which are cut from " + form.id());
+        }
+        return garment.or(() -> all.stream().findFirst()).orElse(null);
     }
 
     private @Nullable Sheet sheet(JsonIn in, JsonNode root) throws JsonRefused {
