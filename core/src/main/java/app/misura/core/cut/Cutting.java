@@ -148,7 +148,9 @@ public final class Cutting {
         return garment.refusals().stream()
                 .filter(r -> r.isOf(choices))
                 .findFirst()
-                .map(r -> new NotSo(r.said(), List.of(choices.sheet().get(r.choice()))));
+                .map(r -> new NotSo(
+                        new TapeWords(proof.sheet().unit()).filled(r.said()),
+                        List.of(choices.sheet().get(r.choice()))));
     }
 
     /** A band that would have to press more than a band may. */

@@ -126,7 +126,7 @@ record Finishing(
             cautions.add("A child's garment: no cords, mind small parts, and a guardian agrees. Local rules stand above"
                     + " this sheet.");
         }
-        cautions.addAll(garment.cautions());
+        garment.cautions().forEach(c -> cautions.add(tape().filled(c)));
         return cautions;
     }
 
@@ -173,7 +173,7 @@ record Finishing(
         if (!garment.isDrawn()) {
             notes.add("No pieces are drawn for this garment yet: it is cut from these numbers.");
         }
-        notes.addAll(garment.notes());
+        garment.notes().forEach(n -> notes.add(tape().filled(n)));
         return notes;
     }
 

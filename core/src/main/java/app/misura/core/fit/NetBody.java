@@ -261,7 +261,8 @@ final class NetBody {
                 if (sd == 0) {
                     return Optional.of(passedOn(net, mm.getAsDouble(), !below.isEmpty()));
                 }
-                estimates.add(new Estimate(net.name(), rule.said(), mm.getAsDouble(), sd, stepOf(net)));
+                estimates.add(
+                        new Estimate(net.name(), rule.said(proof.sheet().unit()), mm.getAsDouble(), sd, stepOf(net)));
                 return Optional.of(estimated(mm.getAsDouble()));
             }
         }

@@ -2,6 +2,8 @@ package app.misura.core.garment;
 
 import app.misura.core.formula.Formula;
 import app.misura.core.house.MeasureClass;
+import app.misura.core.length.TapeWords;
+import app.misura.core.length.Unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -30,10 +32,14 @@ public record Net(String name, MeasureClass kind, List<Formula> of, List<Rule> r
                 Pattern.compile("(?<![\\w./-])(\\d+(?:\\.\\d+)?)(?![\\w./])(?!\\s+[a-z])");
         private static final Pattern FACTOR = Pattern.compile("(\\d) (?=[a-z])");
 
-        /** The rule as a person reads it, its constants in cm: {@code 0.30 x seat + 7.3}. */
-        public String said() {
-            String cm = CONSTANT.matcher(text).replaceAll(m -> inCm(Double.parseDouble(m.group(1))));
-            return FACTOR.matcher(cm).replaceAll("$1 x ");
+        /** The rule as a person with that tape reads it: {@code 0.30 x seat + 7.3}, {@code 0.30 x seat + 2 7/8}. */
+        public String said(Unit unit) {
+            String own = CONSTANT.matcher(text).replaceAll(m -> constant(Double.parseDouble(m.group(1)), unit));
+            return FACTOR.matcher(own).replaceAll("$1 x ");
+        }
+
+        private static String constant(double mm, Unit unit) {
+            return unit == Unit.CM ? inCm(mm) : new TapeWords(unit).of(mm);
         }
 
         private static String inCm(double mm) {

@@ -1,6 +1,7 @@
 package app.misura.core.length;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Lengths of a garment as the order's tape says them: to a tenth of a centimetre, or to an eighth of an inch. Files keep
@@ -11,6 +12,8 @@ import java.util.Locale;
  */
 public record TapeWords(Unit unit) {
     private static final Increment EIGHTH = Increment.of("0.125", Unit.INCH);
+
+    private static final Pattern LENGTH = Pattern.compile("\\{(\\d+(?:\\.\\d+)?)\\}");
 
     /** Below this a difference is nought, mm. */
     private static final double NOUGHT = 0.05;
@@ -28,6 +31,11 @@ public record TapeWords(Unit unit) {
     /** With its unit behind. */
     public String said(double mm) {
         return of(mm) + " " + unit.symbol();
+    }
+
+    /** A text with lengths in braces, mm, as this tape says them: {@code begins {40} above the seat}. */
+    public String filled(String text) {
+        return LENGTH.matcher(text).replaceAll(m -> said(Double.parseDouble(m.group(1))));
     }
 
     /** What is added or taken off: always with a sign, but for nought. */

@@ -106,6 +106,20 @@ public record FigureView(List<Turn> views, Picture picture) {
         return marks;
     }
 
+    /** A tape on a body of usual proportions. @param key of its path */
+    public static String tape(String key, String title, String description) {
+        String svg = FigurePicture.svg(
+                Body.of(BodyNumbers.neutral()), Scene.of(TapePaths.of(key)), title, description, 220, 300);
+        return apart(svg, key.replaceAll("[^a-z-]", "_"));
+    }
+
+    /** The same picture with ids of its own, for a page that has many. */
+    private static String apart(String svg, String name) {
+        return svg.replace(" id=\"", " id=\"" + name + "-")
+                .replace("href=\"#", "href=\"#" + name + "-")
+                .replace("url(#", "url(#" + name + "-");
+    }
+
     private static Picture picture(String svg) {
         return new Picture(svg, Has.mark(svg));
     }
