@@ -129,4 +129,32 @@ class EveryGarmentTest {
                     .isLessThan(there.get(i - 1).finished() + 1e-6);
         }
     }
+
+    /** An air cell wants more than the race fit gives; with the road fit it is cut. */
+    @org.junit.jupiter.api.Test
+    void whatTwoChoicesTogetherForbidIsRefusedInWords() {
+        Garment suit = Garments.shipped().find("race-suit").orElseThrow();
+        OrderForm form = OrderForms.shipped().get("race-suit");
+        Proof proof = Proof.of(new MadeUp(11).sheet(form, form.answers(Map.of()), TABLES));
+        Choices cell = suit.choices().usual(Map.of()).with("air-cell", "yes");
+        assertThat(Cutting.of(proof, suit, cell.with("fit", "race")))
+                .isInstanceOfSatisfying(
+                        Cutting.NotSo.class,
+                        no -> assertThat(no.sentence())
+                                .contains("wants 1 5/8 in to give")
+                                .contains("road fit"));
+        assertThat(Cutting.of(proof, suit, cell.with("fit", "road"))).isInstanceOf(Cutting.Cut.class);
+    }
+
+    @org.junit.jupiter.api.Test
+    void aRuleIsSaidAsTheOrdersTapeDoes() {
+        OrderForm form = OrderForms.shipped().get("tunic");
+        Proof proof = Proof.of(new MadeUp(11).sheet(form, form.answers(Map.of()), TABLES));
+        Garment tunic = Garments.shipped().find("tunic").orElseThrow();
+        CutSpec spec = ((Cutting.Cut) Cutting.of(proof, tunic, tunic.choices().usual(Map.of()))).spec();
+        assertThat(spec.estimates())
+                .filteredOn(e -> e.input().equals("neckline"))
+                .allMatch(e -> e.rule().equals("0.28 x chest + 4 7/8"));
+        assertThat(spec.notes()).contains("A slit begins 1 5/8 in above the seat line.");
+    }
 }

@@ -2,6 +2,7 @@ package app.misura.core.length;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -23,5 +24,14 @@ class TapeWordsTest {
         assertThat(tape.of(mm)).isEqualTo(plain);
         assertThat(tape.signed(mm)).isEqualTo(signed);
         assertThat(tape.said(mm)).isEqualTo(plain + " " + unit.symbol());
+    }
+
+    @Test
+    void lengthsInATextAreSaidAsTheTapeSaysThem() {
+        String text = "A slit begins {40} above the seat, {127.0} long.";
+        assertThat(new TapeWords(Unit.CM).filled(text)).isEqualTo("A slit begins 4.0 cm above the seat, 12.7 cm long.");
+        assertThat(new TapeWords(Unit.INCH).filled(text))
+                .isEqualTo("A slit begins 1 5/8 in above the seat, 5 in long.");
+        assertThat(new TapeWords(Unit.CM).filled("{no length} and {}")).isEqualTo("{no length} and {}");
     }
 }

@@ -16,6 +16,7 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** One reading of a document, checked against its step. */
@@ -52,7 +53,7 @@ public final class ReadingJson {
         String label = in.text("step");
         String text = in.text("text");
         String aux = in.textOrNull("aux");
-        Optional<Step> step = aux == null ? form.find(label) : form.aux(label, aux);
+        Optional<Step> step = aux == null ? named(in, label) : form.aux(label, aux);
         if (aux != null && step.isEmpty()) {
             in.fault("aux", clipped(label) + " takes no height " + clipped(aux));
         }
@@ -92,6 +93,26 @@ public final class ReadingJson {
         Strike struck = in.has("struck") ? strike(in.object("struck")) : null;
         return new Reading(
                 step.map(Step::label).orElse(label), side, text, length, play, at, by == null ? "" : by, aid, struck);
+    }
+
+    /** The step of a label; of one that is taken under several conditions, the one of the reading's. */
+    private Optional<Step> named(JsonIn in, String label) {
+        Optional<Step> own = form.find(label);
+        return own.filter(Step::takesReadings).isPresent()
+                ? own
+                : form.steps().stream()
+                        .filter(s -> s.takesReadings() && s.label().matches(Pattern.quote(label) + "[a-z]"))
+                        .filter(s -> !s.isAux() && isSame(in, s))
+                        .findFirst()
+                        .or(() -> own);
+    }
+
+    private static boolean isSame(JsonIn in, Step step) {
+        try {
+            return Condition.of(in.texts("condition")).isSame(step.condition());
+        } catch (IllegalArgumentException wrong) {
+            return false;
+        }
     }
 
     private @Nullable Side side(JsonIn in, Step step) {
