@@ -23,6 +23,9 @@ public final class Browser {
     private static final int FAR = 160;
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
+    /** A page is there sooner than anybody looks again. */
+    private static final Duration SOON = Duration.ofMillis(40);
+
     private static Browser instance;
 
     private final ChromeDriver driver;
@@ -102,14 +105,14 @@ public final class Browser {
     }
 
     public WebElement waitFor(String css) {
-        new WebDriverWait(driver, PATIENCE)
+        new WebDriverWait(driver, PATIENCE, SOON)
                 .until(d -> !d.findElements(By.cssSelector(css)).isEmpty());
         return find(css);
     }
 
     /** Waits until something is so; an element that is just being replaced counts as not yet. */
     public void await(String what, java.util.function.BooleanSupplier so) {
-        new WebDriverWait(driver, PATIENCE).withMessage(what).until(d -> {
+        new WebDriverWait(driver, PATIENCE, SOON).withMessage(what).until(d -> {
             try {
                 return so.getAsBoolean();
             } catch (StaleElementReferenceException | org.openqa.selenium.NoSuchElementException e) {

@@ -30,8 +30,8 @@ class TapesTest extends TestHouse {
 
     @Test
     void aWordFindsThemByNamePlaceAndKind() {
-        assertThat(page("/tapes?q=crotch loop")).contains("Torso loop").doesNotContain("Wrist girth");
-        assertThat(page("/tapes?q=girth seated")).contains("Seat girth, seated");
+        assertThat(page("/tapes?q=crotch+loop")).contains("Torso loop").doesNotContain("Wrist girth");
+        assertThat(page("/tapes?q=girth+seated")).contains("Seat girth, seated");
         assertThat(page("/tapes?q=moon")).contains("No tape has these words.");
     }
 
@@ -41,7 +41,7 @@ class TapesTest extends TestHouse {
         String wrist = page("/tapes/wrist-girth/picture");
         assertThat(seat).startsWith("<svg").contains("id=\"seat-girth-").doesNotContain("href=\"#b");
         assertThat(wrist).contains("id=\"wrist-girth-");
-        assertThat(Visitor.as(port, "viewer").get("/tapes/moon/picture").statusCode())
+        assertThat(Visitor.as(port, "viewer").get("/tapes/moon/picture").status())
                 .isEqualTo(404);
     }
 }
