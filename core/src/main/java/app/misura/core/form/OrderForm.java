@@ -74,7 +74,14 @@ public record OrderForm(
     }
 
     public Optional<Step> find(String label) {
-        return steps().stream().filter(s -> s.label().equals(label)).findFirst();
+        for (Part part : parts) {
+            for (Step step : part.steps()) {
+                if (step.label().equals(label)) {
+                    return Optional.of(step);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** @throws IllegalArgumentException if the form has no such step */

@@ -8,6 +8,7 @@ import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,7 +20,7 @@ final class Brackets {
     private final Sheet sheet;
     private final Map<ValueId, Settled> settled;
     private final Adjustment adjustment;
-    private final Set<ValueId> asked = new HashSet<>();
+    private final Set<ValueId> asked = new LinkedHashSet<>();
 
     Brackets(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
         this.sheet = sheet;
@@ -41,8 +42,7 @@ final class Brackets {
         if (!asked.containsAll(closure.members())) {
             return new Bracket(closure, Bracket.State.NOT_CHECKED, null, List.of());
         }
-        List<ValueId> waiting = sheet.slots().stream()
-                .map(Sheet.Slot::id)
+        List<ValueId> waiting = asked.stream()
                 .filter(closure::concerns)
                 .filter(id -> Sheet.length(settled, id).isEmpty())
                 .toList();

@@ -47,6 +47,9 @@ public record Sheet(
      * not there on this body is not asked.
      */
     public List<Slot> slots() {
+        if (leftOut.isEmpty()) {
+            return allSlots();
+        }
         return allSlots().stream()
                 .filter(slot -> leftOut(slot).filter(LeftOut::isNotThere).isEmpty())
                 .toList();

@@ -1,12 +1,14 @@
 package app.misura.core.format.ladder;
 
 import app.misura.core.course.Course;
-import app.misura.core.form.Closure;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
 import app.misura.core.proof.Bracket;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +27,7 @@ final class Folding {
     private final boolean folds;
     private final boolean gathers;
     private final List<Bracket> drawn;
-    private final List<Bracket> resting;
+    private final Map<String, List<Bracket>> resting;
     private final Set<String> out;
 
     Folding(Course course, Focus focus, Metrics metrics) {
@@ -39,7 +41,7 @@ final class Folding {
                 .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                 .toList();
         this.drawn = exist.stream().filter(this::isWanted).toList();
-        this.resting = exist.stream().filter(b -> !isWanted(b)).toList();
+        this.resting = byHome(exist.stream().filter(b -> !drawn.contains(b)).toList(), form.steps());
         this.out = drawn.stream().flatMap(b -> b.closure().labels().stream()).collect(Collectors.toUnmodifiableSet());
     }
 
@@ -77,17 +79,22 @@ final class Folding {
 
     /** The brackets that are not drawn and have their home in a part. */
     List<Bracket> resting(Part part) {
-        return resting.stream()
-                .filter(b -> home(b.closure()).equals(part.letter()))
-                .toList();
+        return resting.getOrDefault(part.letter(), List.of());
     }
 
-    /** The part of a sum's member which is taken last. */
-    private String home(Closure closure) {
-        return form.steps().stream()
-                .filter(s -> closure.concerns(s.label()))
-                .reduce((a, b) -> b)
-                .map(Step::part)
-                .orElse("");
+    /** Brackets by their home: the part of that member which is taken last. */
+    private static Map<String, List<Bracket>> byHome(List<Bracket> brackets, List<Step> steps) {
+        Map<String, List<Bracket>> homes = new HashMap<>();
+        for (Bracket bracket : brackets) {
+            Set<String> labels = Set.copyOf(bracket.closure().labels());
+            for (int i = steps.size() - 1; i >= 0; i--) {
+                if (labels.contains(steps.get(i).label())) {
+                    homes.computeIfAbsent(steps.get(i).part(), letter -> new ArrayList<>())
+                            .add(bracket);
+                    break;
+                }
+            }
+        }
+        return homes;
     }
 }

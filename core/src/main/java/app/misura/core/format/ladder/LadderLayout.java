@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Stands the rungs of a ladder under each other, its gates between them. */
@@ -27,6 +28,7 @@ final class LadderLayout {
     private final List<Bracket> sums;
     private final @Nullable String now;
     private final Folding folding;
+    private final Set<String> suspected;
     private final Metrics m;
     private final List<Rung> rungs = new ArrayList<>();
     private final List<PartLine> lines = new ArrayList<>();
@@ -39,6 +41,7 @@ final class LadderLayout {
         this.proof = course.proof();
         this.sums = course.brackets();
         this.now = focus.step();
+        this.suspected = proof.suspected().stream().map(ValueId::step).collect(Collectors.toSet());
         this.folding = new Folding(course, focus, metrics);
         this.m = folding.folds() ? metrics.folding(folding.drawn().size()) : metrics;
     }
@@ -84,21 +87,20 @@ final class LadderLayout {
         double height = m.folded() + (open ? Metrics.FOLD_STEP : 0);
         double middle = y + height / 2;
         y += height;
-        lines.add(new PartLine(
-                part,
-                open,
-                steps.stream().map(s -> rung(s, s == steps.get(0), m.rung())).toList(),
-                (int) steps.stream()
-                        .filter(s -> !s.isDerived() && course.isTaken(s))
-                        .count(),
-                folding.resting(part).stream().map(Bracket::state).toList(),
-                middle,
-                height));
+        int before = rungs.size();
         if (open) {
             stand(steps, m.rung());
         } else {
             stand(steps.stream().filter(folding::staysOut).toList(), m.folded() - Metrics.FOLD_STEP);
         }
+        List<Rung> all = open
+                ? List.copyOf(rungs.subList(before, rungs.size()))
+                : steps.stream().map(s -> rung(s, s == steps.get(0), m.rung())).toList();
+        int taken = (int)
+                steps.stream().filter(s -> !s.isDerived() && course.isTaken(s)).count();
+        List<Bracket.State> signs =
+                folding.resting(part).stream().map(Bracket::state).toList();
+        lines.add(new PartLine(part, open, all, taken, signs, middle, height));
     }
 
     /** A derived value stays hidden while it is the answer to a step still to be taken. */
@@ -183,7 +185,7 @@ final class LadderLayout {
         if (course.isMoved(step)) {
             return Rung.State.AGAIN;
         }
-        boolean wrong = proof.suspected().stream().anyMatch(id -> id.isOf(step.label()));
+        boolean wrong = suspected.contains(step.label());
         return wrong ? Rung.State.WRONG : values.contains("none") ? Rung.State.NONE : Rung.State.KEPT;
     }
 
