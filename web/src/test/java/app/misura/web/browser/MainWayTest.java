@@ -291,6 +291,11 @@ class MainWayTest extends InTheBrowser {
                 .filter(o -> o.client().name().startsWith("Anselm"))
                 .findFirst()
                 .orElseThrow();
+        String suit = open.stream()
+                .filter(o -> o.title().startsWith("race suit"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         browser.driver().manage().deleteAllCookies();
         browser.driver().get(base + "/signin");
         check("/signin");
@@ -306,6 +311,9 @@ class MainWayTest extends InTheBrowser {
                 "/house/people/cutter",
                 "/account",
                 "/how",
+                "/tapes?q=crotch",
+                "/orders/" + suit + "/measure?step=S3",
+                "/orders/" + suit + "/proof",
                 "/orders",
                 "/orders/new",
                 "/orders/" + slip + "/order",

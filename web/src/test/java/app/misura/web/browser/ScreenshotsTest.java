@@ -47,6 +47,14 @@ class ScreenshotsTest extends TestHouse {
         Files.write(folder.resolve(name + ".png"), browser.picture());
     }
 
+    /** The open order whose title begins so. */
+    private GarmentOrder called(String title) {
+        return orders.waiting(EnumSet.allOf(Stage.class), 200).stream()
+                .filter(o -> o.title().startsWith(title))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void takeThemAll() throws IOException {
         browser.size(1280, 800, false);
@@ -70,7 +78,8 @@ class ScreenshotsTest extends TestHouse {
         shot("proof-one-body", good + "/proof", 1280, 800, false);
         shot("cut", good + "/cut", 1280, 900, false);
         String limb = "/orders/" + of("Joaquim").id();
-        shot("measuring-limb", limb + "/measure?step=D2", 1280, 800, false);
+        shot("measuring-long", "/orders/" + called("race suit").id() + "/measure?step=S3", 1280, 800, false);
+        shot("tapes", "/tapes?q=crotch", 1280, 800, false);
         shot("cut-limb", limb + "/cut", 1280, 900, false);
         shot("cut-uneven", "/orders/" + of("Yusra").id() + "/cut", 1280, 900, false);
     }
