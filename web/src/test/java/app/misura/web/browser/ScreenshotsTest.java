@@ -78,7 +78,7 @@ class ScreenshotsTest extends TestHouse {
         shot("proof-one-body", good + "/proof", 1280, 800, false);
         shot("cut", good + "/cut", 1280, 900, false);
         String limb = "/orders/" + of("Joaquim").id();
-        shot("measuring-long", "/orders/" + called("race suit").id() + "/measure?step=S3", 1280, 800, false);
+        shot("measuring-long", "/orders/" + called("race suit").id() + "/measure?step=S5", 1280, 800, false);
         shot("tapes", "/tapes?q=crotch", 1280, 800, false);
         shot("cut-limb", limb + "/cut", 1280, 900, false);
         shot("cut-uneven", "/orders/" + of("Yusra").id() + "/cut", 1280, 900, false);
