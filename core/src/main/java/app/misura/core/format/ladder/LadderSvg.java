@@ -204,7 +204,7 @@ public final class LadderSvg {
         if (d.word().isEmpty()) {
             return;
         }
-        out.open("g", "class", css(d));
+        out.open("g", "class", "label " + css(d));
         Double at = d.breakAt();
         if (at == null) {
             words(out, d.word(), "word", n(x), n(d.labelY() + 5), "start");
