@@ -208,7 +208,7 @@ public record OrderForm(
     private Step turned(Step s) {
         Length uneven = s.uneven();
         Step turned = s.withWithin(Increment.corresponding(s.within(), unit()))
-                .withAdds(Increment.said(s.adds(), unit().other()));
+                .withAdds(Increment.constant(s.adds(), unit().other()));
         return uneven == null ? turned : turned.withUneven(Increment.corresponding(uneven, unit()));
     }
 
@@ -226,7 +226,7 @@ public record OrderForm(
                 c.id(),
                 c.name(),
                 c.terms(),
-                Increment.said(c.constant(), unit().other()),
+                Increment.constant(c.constant(), unit().other()),
                 Increment.corresponding(c.tolerance(), unit()),
                 c.onlyIf());
     }

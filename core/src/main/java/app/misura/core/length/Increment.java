@@ -55,10 +55,15 @@ public record Increment(Length step, Unit unit) {
         };
     }
 
-    /** A stated length as it is said on a tape: to the eighth of an inch, or half a centimetre. 3.5 cm is 1 3/8 in, 1 3/4 in is 4.5 cm. */
+    /** A stated length as it is said on a tape: to the eighth of an inch, or the millimetre. */
     public static Length said(Length length, Unit on) {
-        String finest = on == Unit.INCH ? "0.125" : "0.5";
+        String finest = on == Unit.INCH ? "0.125" : "0.1";
         return of(finest, on).snap(length);
+    }
+
+    /** A number of a form's own on the other tape: to the eighth, or half a centimetre. 3.5 cm is 1 3/8 in, 1 3/4 in is 4.5 cm. */
+    public static Length constant(Length length, Unit on) {
+        return of(on == Unit.INCH ? "0.125" : "0.5", on).snap(length);
     }
 
     /** The fractions of an inch that can be written on a tape of this increment, finest first; none on a centimetre tape. */

@@ -15,9 +15,12 @@ import app.misura.core.reading.MadeUp;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -39,7 +42,7 @@ class EveryGarmentTest {
     void theNumbersAreInOrder(Garment garment) {
         int cut = 0;
         int asked = 0;
-        Set<String> refusals = new java.util.TreeSet<>();
+        Set<String> refusals = new TreeSet<>();
         int bodies = garment.blocks().isEmpty() ? BODIES : DRAWN;
         for (String id : garment.forms()) {
             OrderForm form = OrderForms.shipped().get(id);
@@ -109,7 +112,7 @@ class EveryGarmentTest {
             if (!opening.holds()) {
                 assertThat(opening.lacks()).as(what).isPositive();
                 assertThat(spec.cautions().stream()
-                                .anyMatch(c -> c.toLowerCase(java.util.Locale.ROOT)
+                                .anyMatch(c -> c.toLowerCase(Locale.ROOT)
                                         .contains(opening.edge().split(" ")[0])))
                         .as("what does not pass is said: " + opening + ", " + what + spec.cautions())
                         .isTrue();
@@ -131,7 +134,7 @@ class EveryGarmentTest {
     }
 
     /** An air cell wants more than the race fit gives; with the road fit it is cut. */
-    @org.junit.jupiter.api.Test
+    @Test
     void whatTwoChoicesTogetherForbidIsRefusedInWords() {
         Garment suit = Garments.shipped().find("race-suit").orElseThrow();
         OrderForm form = OrderForms.shipped().get("race-suit");
@@ -146,7 +149,7 @@ class EveryGarmentTest {
         assertThat(Cutting.of(proof, suit, cell.with("fit", "road"))).isInstanceOf(Cutting.Cut.class);
     }
 
-    @org.junit.jupiter.api.Test
+    @Test
     void aRuleIsSaidAsTheOrdersTapeDoes() {
         OrderForm form = OrderForms.shipped().get("tunic");
         Proof proof = Proof.of(new MadeUp(11).sheet(form, form.answers(Map.of()), TABLES));

@@ -115,7 +115,7 @@ class EveryFormTest {
                             .allMatch(b -> b.state().isTorn());
                     assertThat(proof.findings().stream().flatMap(f -> f.steps().stream()))
                             .as(what)
-                            .anyMatch(step -> step.startsWith(member.step()));
+                            .anyMatch(step -> ValueId.parse(step).isOf(member.step()));
                 }
             }
         }

@@ -540,6 +540,11 @@ class FormatTest {
         assertThat(text(PagePdf.write(FormPage.filled(head, filled, "A4")), 2))
                 .as("15 and 15 are 2 1/2 over 27 1/2")
                 .contains("≠ 2 1/2", "page 2 of 2", "Client, 7, suit");
+        Sheet near = Sheets.suit(Sheets.SUIT.replace("D2=22_1/2", "D2=28_1/2"), Map.of());
+        assertThat(FormPage.filled(head, Course.of(Proof.of(near), Sheets.MARKED), "A4"))
+                .as("a sum of one part is torn in the margin, with its size; the form's own number stands there too")
+                .contains(">≠ 6</text>", ">− 1 <tspan class=\"frac\">3/8</tspan>")
+                .doesNotContain("width=\"-");
         assertThat(text(PagePdf.write(FormPage.blank(head, suit, "A4")), 2)).contains("from C", "from B");
     }
 

@@ -147,7 +147,7 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/house", "/house/**")
                         .hasRole("OWNER")
-                        .requestMatchers("/orders/*/cut/choices", "/orders/*/cut/tables")
+                        .requestMatchers("/orders/*/cut/*")
                         .hasAnyRole("OWNER", "CUTTER")
                         .requestMatchers(HttpMethod.POST, "/clients/*/delete")
                         .hasRole("OWNER")

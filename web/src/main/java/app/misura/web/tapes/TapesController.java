@@ -41,19 +41,19 @@ class TapesController {
      *
      * @param key its code, with a condition or a place that has a picture of its own
      * @param how it is taken otherwise than standing and straight, or where; empty for most
-     * @param words what it is and what is usual, in cm
+     * @param words what kind of line it is, and whether it has two sides
      */
     record Tape(String key, String name, String how, String path, String region, String words) {
         static Tape of(String key, Measure measure) {
             String[] parts = key.split("[:@]", 2);
-            String usual = measure.kind().word() + (measure.bothSides() ? ", left and right" : "");
+            String kind = measure.kind().word() + (measure.bothSides() ? ", left and right" : "");
             return new Tape(
                     key,
                     measure.name(),
                     parts.length > 1 ? parts[1].replace('-', ' ') : "",
                     measure.path(),
                     measure.region(),
-                    usual);
+                    kind);
         }
 
         boolean has(String words) {

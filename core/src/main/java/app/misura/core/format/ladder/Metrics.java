@@ -32,7 +32,7 @@ public record Metrics(
     /** On paper, in units of a quarter millimetre. */
     public static final Metrics PAPER = new Metrics(30, 14, 18, 24, 18, 8, 96, 0, false, false);
     /** On paper, of a form so long that its far brackets are gathered beside their parts. */
-    public static final Metrics PAPER_LONG = new Metrics(26, 18, 18, 17, 14, 7, 0, 0, true, false);
+    public static final Metrics PAPER_LONG = new Metrics(26, 18, 18, 17, 14, 7, 66, 0, true, false);
 
     /** The same with lines of another height. */
     public Metrics withRung(double height) {
