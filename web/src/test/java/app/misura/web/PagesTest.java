@@ -186,6 +186,12 @@ class PagesTest extends TestHouse {
     void aMeasurerChoosesNoCutAndOnlyTheOwnerDeletes() {
         Visitor measurer = Visitor.as(port, "measurer");
         measurer.get("/orders/" + order + "/measure");
+        assertThat(measurer.post(
+                                "/orders/" + order + "/cut/garment",
+                                Map.of("garment", "trousers-tailored", "version", "0"))
+                        .status())
+                .as("who measures turns to no other garment")
+                .isEqualTo(403);
         assertThat(measurer.post("/orders/" + order + "/cut/choices", Map.of("fit", "easy"))
                         .status())
                 .isEqualTo(403);

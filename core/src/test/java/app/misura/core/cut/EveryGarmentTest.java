@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.misura.core.fit.ChainLine;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.format.json.CutChanges;
+import app.misura.core.format.json.CutJson;
+import app.misura.core.format.json.JsonRefused;
 import app.misura.core.garment.Choices;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
@@ -159,5 +162,19 @@ class EveryGarmentTest {
                 .filteredOn(e -> e.input().equals("neckline"))
                 .allMatch(e -> e.rule().equals("0.28 x chest + 4 7/8"));
         assertThat(spec.notes()).contains("A slit begins 1 5/8 in above the seat line.");
+    }
+
+    /** A sheet of the trousers is no tunic whose every line has changed. */
+    @Test
+    void whatIsCutOfTwoGarmentsOfOneSheetIsNotCompared() throws JsonRefused {
+        OrderForm form = OrderForms.shipped().get("tunic");
+        Proof proof = Proof.of(new MadeUp(11).sheet(form, form.answers(Map.of()), TABLES));
+        List<CutSpec> both = Garments.shipped().allOf(form).stream()
+                .map(g -> ((Cutting.Cut) Cutting.of(proof, g, g.choices().usual(Map.of()))).spec())
+                .toList();
+        String tunic = CutJson.write(both.get(0));
+        assertThat(CutChanges.of(tunic, both.get(0), form.unit())).isEmpty();
+        assertThat(CutChanges.of(tunic, both.get(1), form.unit()))
+                .containsExactly("it is of another garment of this sheet");
     }
 }

@@ -20,7 +20,8 @@ public final class CutChanges {
     private CutChanges() {}
 
     /**
-     * The lines of the chain whose finished measure changed, in the order of the table: {@code seat 109.0 → 111.0 cm}.
+     * The lines of the chain whose finished measure changed, in the order of the table: {@code seat 109.0 → 111.0 cm}; of a
+     * document of another garment, that it is.
      *
      * @param kept the document as it was kept
      * @param now the cut as it is now
@@ -28,12 +29,17 @@ public final class CutChanges {
      * @throws JsonRefused if the document cannot be read
      */
     public static List<String> of(String kept, CutSpec now, Unit unit) throws JsonRefused {
+        JsonNode document = JsonText.parse(kept);
+        String garment = document.path("garment").asString("");
+        if (!garment.isEmpty() && !garment.equals(now.garment().id())) {
+            return List.of("it is of another garment of this sheet");
+        }
         Map<String, Double> before = new LinkedHashMap<>();
-        for (JsonNode line : JsonText.parse(kept).path("chain")) {
+        for (JsonNode line : document.path("chain")) {
             before.put(line.path("line").stringValue(), line.path("finished").doubleValue());
         }
         List<String> changes = new ArrayList<>();
-        for (CutSpec.Entry entry : now.chain()) {
+        for (CutSpec.Entry entry : CutJson.written(now)) {
             Double was = before.remove(entry.id());
             double is = entry.line().finished();
             String title = entry.line().line().title().toLowerCase(Locale.ROOT)

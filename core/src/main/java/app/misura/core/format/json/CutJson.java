@@ -161,10 +161,7 @@ public final class CutJson {
                 spec.estimates().stream()
                         .map(e -> new Estimated(e.input(), e.rule(), e.valueMm(), e.sdMm(), e.step()))
                         .toList(),
-                spec.chain().stream()
-                        .filter(e -> e.line().line().bound() != Line.Bound.PLACE)
-                        .map(CutJson::chain)
-                        .toList(),
+                written(spec).stream().map(CutJson::chain).toList(),
                 spec.draft().pieces().stream().map(p -> piece(p, spec)).toList(),
                 spec.draft().seams().stream().map(CutJson::seam).toList(),
                 spec.draft().targets().stream().map(CutJson::target).toList(),
@@ -182,6 +179,13 @@ public final class CutJson {
     /** The document as a text. */
     public static String write(CutSpec spec) {
         return JsonText.write(of(spec));
+    }
+
+    /** The lines that a document has: a place on a piece is no promise, and no line of it. */
+    static List<CutSpec.Entry> written(CutSpec spec) {
+        return spec.chain().stream()
+                .filter(e -> e.line().line().bound() != Line.Bound.PLACE)
+                .toList();
     }
 
     private static Chain chain(CutSpec.Entry entry) {
