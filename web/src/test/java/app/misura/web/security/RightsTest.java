@@ -18,7 +18,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Every page and every form of every page, asked for by every role and by nobody. What is new is in the sweep by itself. */
 class RightsTest extends TestHouse {
     private static final Pattern OWNERS = Pattern.compile("/house(/.*)?|/clients/none/delete");
-    private static final Pattern CUTTERS = Pattern.compile("/orders/none/cut/(choices|tables)");
+    private static final Pattern CUTTERS = Pattern.compile("/orders/none/cut/(choices|tables|garment)");
     private static final Pattern ONES_OWN = Pattern.compile("/account(/end)?|/signout|/denied");
     private static final Pattern OPEN = Pattern.compile("/signin(/held)?|/first|/error");
     private static final Pattern WRITERS_PAGES = Pattern.compile("/(clients|orders)/new|/(clients|orders)/none/edit");
