@@ -39,8 +39,11 @@ class PackageMapTest {
             Map.entry("account.page", List.of("account", "door", "id", "ui")),
             Map.entry("reading", List.of("id")),
             Map.entry("order", List.of("client", "form", "house", "reading", "history", "id", "ui")),
-            Map.entry("order.page", List.of("order", "client", "cutting", "house", "account", "id", "ui")),
-            Map.entry("client.page", List.of("client", "order", "store", "id", "ui")),
+            Map.entry("known", List.of("order", "reading", "client", "house")),
+            Map.entry(
+                    "order.page",
+                    List.of("order", "known", "reading", "client", "cutting", "house", "account", "id", "ui")),
+            Map.entry("client.page", List.of("client", "known", "reading", "order", "store", "id", "ui")),
             Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
             Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),

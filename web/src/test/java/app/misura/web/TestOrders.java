@@ -5,6 +5,7 @@ import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.house.HouseTables;
+import app.misura.core.known.Fresh;
 import app.misura.core.length.Entry;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
@@ -26,6 +27,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Orders for tests that need no database. */
 public final class TestOrders {
@@ -40,7 +42,8 @@ public final class TestOrders {
     /** Band and knee, set before anything was read. */
     public static final Marks MARKED = marks("P1", "P2");
 
-    public static final Rules RULES = new Rules("Workroom on Heron Quay", "Heron Quay 7", "a4", "cm", "said", 36, 0);
+    public static final Rules RULES =
+            new Rules("Workroom on Heron Quay", "Heron Quay 7", "a4", "cm", "said", 36, Fresh.USUAL, 0);
 
     private TestOrders() {}
 
@@ -53,7 +56,7 @@ public final class TestOrders {
     }
 
     public static Client client(String name) {
-        return new Client("c" + name, Client.About.of(name, Side.RIGHT, AgeGroup.ADULT), null, NOW, 0);
+        return new Client("c" + name, Client.About.of(name, Side.RIGHT, AgeGroup.ADULT), null, null, NOW, 0);
     }
 
     /** An order in centimetres whose readings are written as {@code U1=101.5 D9-left=57.5}; {@code ~} strikes one. */
@@ -91,7 +94,7 @@ public final class TestOrders {
         Reading r = stored.get(at).reading();
         Reading other =
                 new Reading(r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), account, r.aid(), r.struck());
-        stored.set(at, new StoredReading(stored.get(at).id(), other, null));
+        stored.set(at, new StoredReading(stored.get(at).id(), other, null, Optional.empty()));
         return order(o.id(), o.client(), o.about(), o.sheet(), o.taken().with(stored));
     }
 
@@ -110,6 +113,6 @@ public final class TestOrders {
                 "measurer",
                 null,
                 struck ? new Strike("tape twisted", NOW, "measurer") : null);
-        return new StoredReading(id, reading, null);
+        return new StoredReading(id, reading, null, Optional.empty());
     }
 }

@@ -102,9 +102,26 @@ public final class Course {
                 && step.play().isHabit();
     }
 
-    /** Whether a mark is set, or every value of a step read. */
+    /** Whether a mark is set or not needed, or every value of a step read. */
     public boolean isTaken(Step step) {
-        return step.isMark() ? marks.isSet(step.label()) : slots(step).stream().allMatch(this::isAnswered);
+        if (step.isMark()) {
+            return marks.isSet(step.label()) || isSpared(step.label());
+        }
+        return slots(step).stream().allMatch(this::isAnswered)
+                || step.aux() != null && !marks.isSet(step.aux()) && isSpared(step.aux());
+    }
+
+    /**
+     * Whether no step waits for a mark any more though it was never set: what starts from it was known before, or came
+     * without it. A mark from which no step starts is asked for all the same.
+     */
+    public boolean isSpared(String mark) {
+        List<Step> from = steps.stream()
+                .filter(s -> s.needs().contains(mark) && !s.isAux())
+                .toList();
+        return !marks.isSet(mark)
+                && !from.isEmpty()
+                && from.stream().flatMap(s -> slots(s).stream()).allMatch(this::isAnswered);
     }
 
     /** Whether a value was read, or is left out. */

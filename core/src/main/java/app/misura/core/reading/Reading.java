@@ -37,6 +37,11 @@ public record Reading(
         return aid != null && UNTRAINED.matcher(aid).matches();
     }
 
+    /** The same reading where another sheet asks for it. */
+    public Reading at(String otherStep, @Nullable Side otherSide) {
+        return new Reading(otherStep, otherSide, text, length, play, at, by, aid, struck);
+    }
+
     public boolean counts() {
         return struck == null;
     }

@@ -12,9 +12,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param about what is written of them
  * @param seenOn the day on which they were measured last; null if never
+ * @param bodyChangedAt when they last said that their body has changed; null if never
  * @param version for the next change: a change of an older one is refused
  */
-public record Client(String id, About about, @Nullable LocalDate seenOn, Instant createdAt, long version) {
+public record Client(
+        String id,
+        About about,
+        @Nullable LocalDate seenOn,
+        @Nullable Instant bodyChangedAt,
+        Instant createdAt,
+        long version) {
     /**
      * What is written of a client.
      *

@@ -41,6 +41,7 @@ class ClientEntity {
     String notes;
     String healthNote;
     LocalDate consentedOn;
+    Instant bodyChangedAt;
 
     @NotAudited
     LocalDate seenOn;
@@ -81,6 +82,7 @@ class ClientEntity {
         words.put("Note", notes);
         words.put(Clients.HEALTH_NOTE, healthNote);
         words.put("Agreed on", consentedOn == null ? "" : consentedOn.toString());
+        words.put("Body has changed", bodyChangedAt == null ? "" : bodyChangedAt.toString());
         return words;
     }
 
@@ -89,6 +91,7 @@ class ClientEntity {
                 id,
                 new Client.About(name, handedness, ageGroup, notes, healthNote, consentedOn),
                 seenOn,
+                bodyChangedAt,
                 createdAt,
                 version == null ? 0 : version);
     }

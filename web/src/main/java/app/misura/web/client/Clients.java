@@ -134,6 +134,14 @@ public class Clients {
         return write(entity, about);
     }
 
+    /** Says that a client's body has changed just now. */
+    @Transactional
+    public void bodyChanged(String id) {
+        ClientEntity entity = repository.findById(id).orElseThrow(Clients::gone);
+        entity.bodyChangedAt = clock.instant();
+        repository.saveAndFlush(entity);
+    }
+
     /** Makes the words of up to 500 clients who have none yet. @return whether there may be more */
     @Transactional
     public boolean makeWords() {

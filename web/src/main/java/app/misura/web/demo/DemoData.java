@@ -103,6 +103,7 @@ public class DemoData implements ApplicationRunner {
                 usual.unit(),
                 usual.consent(),
                 usual.keepMonths(),
+                usual.fresh(),
                 usual.version());
     }
 

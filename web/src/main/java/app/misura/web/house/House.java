@@ -1,5 +1,6 @@
 package app.misura.web.house;
 
+import app.misura.core.known.Fresh;
 import app.misura.web.history.Change;
 import app.misura.web.history.History;
 import java.util.List;
@@ -19,6 +20,7 @@ public class House {
             "We keep your body's measures, and what you tell us about your body, to make your garments, and show them to"
                     + " nobody else. You may refuse any step, and have everything deleted whenever you like.",
             36,
+            Fresh.USUAL,
             0);
 
     private final HouseRepository repository;

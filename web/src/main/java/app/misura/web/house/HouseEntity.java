@@ -1,5 +1,6 @@
 package app.misura.web.house;
 
+import app.misura.core.known.Fresh;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -28,6 +29,8 @@ class HouseEntity {
     String unit;
     String consent;
     int keepMonths;
+    int freshMonths;
+    int freshWeeks;
 
     @Version
     Long version;
@@ -45,6 +48,8 @@ class HouseEntity {
         this.unit = rules.unit();
         this.consent = rules.consent().strip();
         this.keepMonths = rules.keepMonths();
+        this.freshMonths = rules.fresh().months();
+        this.freshWeeks = rules.fresh().weeks();
     }
 
     /** As it stands in the list of changes. */
@@ -56,10 +61,20 @@ class HouseEntity {
         words.put("Unit", unit);
         words.put("Consent", consent);
         words.put("Kept for, months", String.valueOf(keepMonths));
+        words.put("Values fresh for, months", String.valueOf(freshMonths));
+        words.put("Values of the young fresh for, weeks", String.valueOf(freshWeeks));
         return words;
     }
 
     Rules rules() {
-        return new Rules(name, address, paper, unit, consent, keepMonths, version == null ? 0 : version);
+        return new Rules(
+                name,
+                address,
+                paper,
+                unit,
+                consent,
+                keepMonths,
+                new Fresh(freshMonths, freshWeeks),
+                version == null ? 0 : version);
     }
 }

@@ -1,5 +1,7 @@
 package app.misura.web.house;
 
+import app.misura.core.known.Fresh;
+
 /**
  * What the house calls itself, and what is usual here.
  *
@@ -9,10 +11,18 @@ package app.misura.web.house;
  * @param unit {@code cm} or {@code in}: of the tape that is offered first
  * @param consent what is said to a client before the tape comes out
  * @param keepMonths for how long after the last visit data are kept
+ * @param fresh how old a value of a body may be before it is taken anew
  * @param version for the next change: a change of an older one is refused
  */
 public record Rules(
-        String name, String address, String paper, String unit, String consent, int keepMonths, long version) {
+        String name,
+        String address,
+        String paper,
+        String unit,
+        String consent,
+        int keepMonths,
+        Fresh fresh,
+        long version) {
     public boolean isLetter() {
         return paper.equals("letter");
     }

@@ -14,6 +14,7 @@ import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.reading.Origin;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
@@ -21,6 +22,7 @@ import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -106,7 +108,7 @@ class MeasureDesk {
                 .or(course::firstToCome)
                 .orElse(steps.get(steps.size() - 1));
         presence.note(order.id(), visit.by(), step.label());
-        StepDesk desk = new StepDesk(order, course, step);
+        StepDesk desk = new StepDesk(order, course, step, clock.getZone());
         int at = steps.indexOf(step);
         MeasureView.Around around = new MeasureView.Around(
                 at > 0 ? steps.get(at - 1).label() : null,
@@ -271,8 +273,31 @@ class MeasureDesk {
             String first = course.steps().get(0).label();
             return new MeasureView.Notice(false, "Begin with " + first + ". Enter keeps what you typed.");
         }
+        String known = known(order);
+        if (!known.isEmpty()) {
+            return new MeasureView.Notice(false, known);
+        }
         String moved = moved(course);
         return moved.isEmpty() ? null : new MeasureView.Notice(true, moved);
+    }
+
+    /** While nothing is taken on this sheet, what it took over: "18 of 27 steps are known from order 12; 9 to take." */
+    private static String known(GarmentOrder order) {
+        if (order.readings().isEmpty()
+                || order.readings().stream().anyMatch(r -> r.from().isEmpty())) {
+            return "";
+        }
+        Course course = order.course();
+        String from = order.readings().stream()
+                .flatMap(r -> r.from().stream())
+                .map(Origin::number)
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .map(String::valueOf)
+                .collect(Collectors.joining(" and "));
+        int all = course.counted().size();
+        return course.taken() + " of " + all + " steps are known from order " + from + "; " + (all - course.taken())
+                + " to take.";
     }
 
     /** Where another read the same value just before: "Dewi kept 38.0 just now. Yours, 38.5, stands as a second try." */

@@ -135,8 +135,13 @@ record MeasureView(
 
     record SideView(String word, String value, boolean now) {}
 
-    /** @param hidden an earlier try of a step that wants two to agree @param counts whether the step's value is made of it */
-    record TryView(String id, String text, @Nullable String struck, boolean hidden, boolean counts) {}
+    /**
+     * @param from "order 12, 3 Nov"; empty where it was taken on this sheet
+     * @param hidden an earlier try of a step that wants two to agree
+     * @param counts whether the step's value is made of it
+     */
+    record TryView(
+            String id, String text, String from, @Nullable String struck, boolean hidden, boolean counts) {}
 
     record SumView(String sign, String equation, String state) {}
 

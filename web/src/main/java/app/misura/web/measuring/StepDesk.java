@@ -19,6 +19,7 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.StepNote;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.ui.Say;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,6 +31,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Lays out the one step that is asked for: its entry, its tries, its sums. */
 final class StepDesk {
+    private final ZoneId zone;
     private final GarmentOrder order;
     private final OrderForm form;
     private final Course course;
@@ -37,7 +39,8 @@ final class StepDesk {
     private final Step step;
     private final List<Sheet.Slot> slots;
 
-    StepDesk(GarmentOrder order, Course course, Step step) {
+    StepDesk(GarmentOrder order, Course course, Step step, ZoneId zone) {
+        this.zone = zone;
         this.order = order;
         this.form = order.form();
         this.course = course;
@@ -62,7 +65,7 @@ final class StepDesk {
                 form.increment().fractions(),
                 step.settle() == Settle.SINGLE ? "" : step.settle().words(),
                 step.isMark(),
-                course.isTaken(step),
+                course.marks().isSet(step.label()),
                 course.missingMark(step)
                         .map(m -> new MeasureView.MarkView(m.label(), m.name()))
                         .orElse(null),
@@ -153,9 +156,17 @@ final class StepDesk {
                     + (r.play() == step.play() ? "" : ", " + r.play().under());
             String struck = r.struck() == null ? null : r.struck().reason();
             boolean counts = own.size() > 1 && settled.contains(r);
-            tries.add(new MeasureView.TryView(stored.id(), text, struck, blind && r.counts(), counts));
+            tries.add(new MeasureView.TryView(stored.id(), text, from(stored), struck, blind && r.counts(), counts));
         }
         return tries;
+    }
+
+    /** Where a reading was known from: "from order 12, 3 Nov". */
+    private String from(StoredReading stored) {
+        return stored.from()
+                .map(f -> "from order " + f.number() + ", "
+                        + Say.day(stored.reading().at().atZone(zone).toLocalDate()))
+                .orElse("");
     }
 
     private List<MeasureView.SumView> sums() {

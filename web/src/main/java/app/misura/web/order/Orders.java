@@ -116,7 +116,9 @@ public class Orders {
     public GarmentOrder with(GarmentOrder order, Readings.Kept kept) {
         boolean more = kept.readings().stream()
                 .anyMatch(r -> order.form().find(r.reading().step()).isEmpty());
-        return more ? get(order.id()) : remembered.more(order, order.with(kept.readings()), kept.added());
+        return more || kept.struck() > 0
+                ? get(order.id())
+                : remembered.more(order, order.with(kept.readings()), kept.added());
     }
 
     /** The form of an order with these steps of its whole form too, as the order's answers ask it. */

@@ -11,6 +11,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import org.jspecify.annotations.NullUnmarked;
 import org.springframework.data.domain.Persistable;
 
@@ -39,6 +40,11 @@ class ReadingEntity implements Persistable<String> {
     String aid;
     String clientKey;
 
+    /** Where it was known from; null where it was taken on this sheet. */
+    String fromOrder;
+
+    Integer fromNumber;
+
     protected ReadingEntity() {}
 
     ReadingEntity(String id, String orderId, int position, Reading reading, String key) {
@@ -56,11 +62,21 @@ class ReadingEntity implements Persistable<String> {
         this.clientKey = key;
     }
 
+    /** One that another sheet had already. */
+    ReadingEntity(String id, String orderId, int position, Reading reading, Origin from) {
+        this(id, orderId, position, reading, (String) null);
+        this.fromOrder = from.orderId();
+        this.fromNumber = from.number();
+    }
+
     StoredReading reading(StrikeEntity strike) {
         Strike struck = strike == null ? null : new Strike(strike.reason, strike.struckAt, strike.struckBy);
         Length length = nanometres == null ? null : new Length(nanometres);
         return new StoredReading(
-                id, new Reading(step, side, text, length, play, takenAt, takenBy, aid, struck), clientKey);
+                id,
+                new Reading(step, side, text, length, play, takenAt, takenBy, aid, struck),
+                clientKey,
+                fromOrder == null ? Optional.empty() : Optional.of(new Origin(fromOrder, fromNumber)));
     }
 
     @Override

@@ -15,6 +15,9 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
     @Query("select r from ReadingEntity r where r.orderId in :orderIds order by r.position")
     List<ReadingEntity> ofAll(Collection<String> orderIds);
 
+    /** What another sheet had already and this one took over. */
+    List<ReadingEntity> findByOrderIdAndFromOrderIsNotNull(String orderId);
+
     Optional<ReadingEntity> findByOrderIdAndClientKey(String orderId, String clientKey);
 
     /** Locks the order's row, so that readings of two people are numbered one after the other; empty if it is not there. */

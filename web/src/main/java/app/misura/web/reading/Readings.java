@@ -4,6 +4,7 @@ import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.ValueId;
 import app.misura.core.reading.LeftOut;
+import app.misura.core.reading.Reading;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -147,8 +148,13 @@ public class Readings {
         readings.lock(orderId).orElseThrow(() -> NotThere.order());
     }
 
-    /** The readings that now stand for what was posted, and how many of them are new. */
-    public record Kept(List<StoredReading> readings, int added) {}
+    /**
+     * The readings that now stand for what was posted.
+     *
+     * @param added how many of them are new
+     * @param struck how many that were known before they took the place of
+     */
+    public record Kept(List<StoredReading> readings, int added, int struck) {}
 
     /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
     @Transactional
@@ -178,7 +184,37 @@ public class Readings {
             seen.clear();
         }
         seen.put(orderId, today);
-        return new Kept(kept, added);
+        return new Kept(kept, added, struckFor(orderId, wanted));
+    }
+
+    /** What is taken here takes the place of what was known before. @return how many readings were struck */
+    private int struckFor(String orderId, List<NewReading> taken) {
+        int struck = 0;
+        for (ReadingEntity known : readings.findByOrderIdAndFromOrderIsNotNull(orderId)) {
+            Optional<NewReading> by = taken.stream()
+                    .filter(t ->
+                            t.reading().step().equals(known.step) && t.reading().side() == known.side)
+                    .findFirst();
+            if (by.isPresent() && strikes.findById(known.id).isEmpty()) {
+                strikes.saveAndFlush(new StrikeEntity(
+                        known.id,
+                        "taken anew",
+                        clock.instant(),
+                        by.get().reading().by()));
+                struck++;
+            }
+        }
+        return struck;
+    }
+
+    /** Writes readings that another sheet had already, as they were written there. */
+    @Transactional
+    public void takeOver(String orderId, List<Reading> known, Origin from) {
+        hold(orderId);
+        int position = readings.lastPosition(orderId);
+        for (Reading reading : known) {
+            readings.saveAndFlush(new ReadingEntity(Ids.next(), orderId, ++position, reading, from));
+        }
     }
 
     /** Says of every reading of an order, before what helped, who took it. */
@@ -204,7 +240,7 @@ public class Readings {
     public Kept keep(String orderId, List<NewReading> wanted, List<LeftOut> out, String by) {
         int left = leaveOut(orderId, out, by);
         Kept kept = keep(orderId, wanted);
-        return new Kept(kept.readings(), kept.added() + left);
+        return new Kept(kept.readings(), kept.added() + left, kept.struck());
     }
 
     /** Leaves values out of a sheet, or says anew why; what was said so already is not said twice. @return how many are new */

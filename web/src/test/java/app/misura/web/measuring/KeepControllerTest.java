@@ -28,6 +28,7 @@ import app.misura.web.reading.StoredReading;
 import java.security.Principal;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,9 +63,10 @@ class KeepControllerTest {
             List<NewReading> wanted = call.getArgument(1);
             return new Readings.Kept(
                     wanted.stream()
-                            .map(w -> new StoredReading("new", w.reading(), w.key()))
+                            .map(w -> new StoredReading("new", w.reading(), w.key(), Optional.empty()))
                             .toList(),
-                    wanted.size());
+                    wanted.size(),
+                    0);
         });
     }
 
@@ -269,7 +271,7 @@ class KeepControllerTest {
         controller.keep("o1", "U1", null, "101.5", "", "go", null, "2-fingers", "measure", MEASURER, model, response);
         assertThat(stored().reading().play()).isEqualTo(Play.TWO_FINGERS);
         GarmentOrder two = TestOrders.of("1", "P3=171", TestOrders.MARKED)
-                .with(List.of(new StoredReading("r9", stored().reading(), null)));
+                .with(List.of(new StoredReading("r9", stored().reading(), null, Optional.empty())));
         assertThat(two.course().play(two.form().step("U2"))).isEqualTo(Play.TWO_FINGERS);
         assertThat(two.course().play(two.form().step("D9"))).isEqualTo(Play.TWO_FINGERS);
         assertThat(two.course().play(two.form().step("D5")))

@@ -132,7 +132,8 @@ final class LadderLayout {
             return List.of(text(worked(formula)));
         }
         if (step.isMark()) {
-            return List.of(course.isTaken(step) ? "set" : "");
+            return List.of(
+                    course.marks().isSet(step.label()) ? "set" : course.isSpared(step.label()) ? "not needed" : "");
         }
         return course.slots(step).stream().map(this::value).toList();
     }
@@ -171,11 +172,14 @@ final class LadderLayout {
         if (step.isDerived()) {
             return Rung.State.WORKED_OUT;
         }
-        if (values.stream().anyMatch(String::isEmpty)) {
+        if (values.stream().anyMatch(String::isEmpty) && !course.isTaken(step)) {
             return course.missingMark(step).isPresent() ? Rung.State.LOCKED : Rung.State.TO_COME;
         }
         if (step.isMark()) {
-            return Rung.State.SET;
+            return course.isSpared(step.label()) ? Rung.State.SPARED : Rung.State.SET;
+        }
+        if (step.isAux() && values.stream().allMatch(String::isEmpty)) {
+            return Rung.State.SPARED;
         }
         boolean out = course.slots(step).stream()
                 .allMatch(s -> proof.sheet().leftOut(s).isPresent());

@@ -32,6 +32,8 @@ public record Rung(
         /** A mark that it needs was set anew since it was read. */
         AGAIN("again"),
         SET("set"),
+        /** A mark, or a height of one, for which nothing waits any more. */
+        SPARED("not needed"),
         WRONG("wrong"),
         WORKED_OUT("worked out"),
         NONE("none wanted"),

@@ -4,10 +4,12 @@ import app.misura.core.figure.View;
 import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Say;
+import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -15,17 +17,20 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 
 /** Shows one client: the orders, and the body to scale. */
 @Controller
 class ClientPageController {
     private final Orders orders;
     private final Clients clients;
+    private final KnownBody known;
     private final Clock clock;
 
-    ClientPageController(Orders orders, Clients clients, Clock clock) {
+    ClientPageController(Orders orders, Clients clients, KnownBody known, Clock clock) {
         this.orders = orders;
         this.clients = clients;
+        this.known = known;
         this.clock = clock;
     }
 
@@ -52,6 +57,21 @@ class ClientPageController {
                 : "Agreed to what is kept, " + Say.day(day) + " " + day.getYear() + ".";
     }
 
+    /** When the body was said to have changed; empty if never. */
+    private String changed(Client client) {
+        return client.bodyChangedAt() == null
+                ? ""
+                : "The body was said to have changed "
+                        + Say.when(client.bodyChangedAt(), clock.getZone(), LocalDate.now(clock))
+                        + "; nothing read before that is taken over.";
+    }
+
+    @PostMapping("/clients/{id}/changed")
+    String bodyChanged(@PathVariable String id, Principal who) {
+        known.changed(id, who.getName());
+        return "redirect:/clients/" + id;
+    }
+
     @GetMapping("/clients/{id}")
     String client(@PathVariable String id, Model model) {
         Client client = clients.get(id);
@@ -59,6 +79,8 @@ class ClientPageController {
         model.addAttribute("client", client);
         model.addAttribute(
                 "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
+        model.addAttribute("known", known.of(client).count());
+        model.addAttribute("changed", changed(client));
         model.addAttribute("consent", consent(client));
         model.addAttribute("orders", all.stream().map(Line::of).toList());
         all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {

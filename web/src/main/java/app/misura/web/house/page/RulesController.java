@@ -1,5 +1,6 @@
 package app.misura.web.house.page;
 
+import app.misura.core.known.Fresh;
 import app.misura.web.house.House;
 import app.misura.web.house.Rules;
 import app.misura.web.id.Texts;
@@ -20,6 +21,7 @@ class RulesController {
     private static final int LONGEST_ADDRESS = 500;
     private static final int LONGEST_CONSENT = 1000;
     private static final int MOST_MONTHS = 600;
+    private static final int MOST_WEEKS = 52;
 
     private final House house;
 
@@ -41,13 +43,13 @@ class RulesController {
             @RequestParam(defaultValue = "cm") String unit,
             @RequestParam(defaultValue = "") String consent,
             @RequestParam(defaultValue = "") String keepMonths,
+            @RequestParam(defaultValue = "") String freshMonths,
+            @RequestParam(defaultValue = "") String freshWeeks,
             @RequestParam(defaultValue = "0") long version,
             Model model,
             HttpServletResponse response) {
-        Optional<Integer> months = keepMonths.strip().matches("\\d{1,3}")
-                ? Optional.of(Integer.valueOf(keepMonths.strip()))
-                : Optional.empty();
-        Rules wanted = new Rules(name, address, paper, unit, consent, months.orElse(0), version);
+        Fresh fresh = new Fresh(number(freshMonths), number(freshWeeks));
+        Rules wanted = new Rules(name, address, paper, unit, consent, number(keepMonths), fresh, version);
         Optional<String> fault = fault(wanted);
         if (fault.isPresent()) {
             response.setStatus(422);
@@ -65,10 +67,15 @@ class RulesController {
                     "Somebody changed this meanwhile: now \"" + now.name()
                             + "\". What you typed stands below; keep it once more and it is taken.");
             model.addAttribute(
-                    "rules", new Rules(name, address, paper, unit, consent, months.orElse(0), now.version()));
+                    "rules", new Rules(name, address, paper, unit, consent, number(keepMonths), fresh, now.version()));
             return "rules";
         }
         return "redirect:/house";
+    }
+
+    /** What was typed, if it is a small number; 0 if not. */
+    private static int number(String typed) {
+        return typed.strip().matches("\\d{1,3}") ? Integer.parseInt(typed.strip()) : 0;
     }
 
     private static Optional<String> fault(Rules wanted) {
@@ -87,6 +94,11 @@ class RulesController {
         }
         if (wanted.keepMonths() < 1 || wanted.keepMonths() > MOST_MONTHS) {
             return Optional.of("Data are kept between 1 and " + MOST_MONTHS + " months after the last visit.");
+        }
+        Fresh fresh = wanted.fresh();
+        if (fresh.months() < 1 || fresh.months() > MOST_MONTHS || fresh.weeks() < 1 || fresh.weeks() > MOST_WEEKS) {
+            return Optional.of("A value is fresh for 1 to " + MOST_MONTHS + " months, of the young for 1 to "
+                    + MOST_WEEKS + " weeks.");
         }
         return Optional.empty();
     }

@@ -8,6 +8,7 @@ import app.misura.core.length.Unit;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.FormSaid;
@@ -37,13 +38,15 @@ class NewOrderController {
     private final Clients clients;
     private final OrderForms forms;
     private final House house;
+    private final KnownBody known;
     private final Clock clock;
 
-    NewOrderController(Orders orders, Clients clients, OrderForms forms, House house, Clock clock) {
+    NewOrderController(Orders orders, Clients clients, OrderForms forms, House house, KnownBody known, Clock clock) {
         this.orders = orders;
         this.clients = clients;
         this.forms = forms;
         this.house = house;
+        this.known = known;
         this.clock = clock;
     }
 
@@ -74,13 +77,31 @@ class NewOrderController {
                 client.isPresent() ? new Clients.Found(List.of(), 0) : clients.search(data.getFind(), 0, OFFERED);
         model.addAttribute("clients", found.clients());
         model.addAttribute("more", Math.max(0, found.total() - found.clients().size()));
-        model.addAttribute("forms", forms.all());
+        OrderForm chosen = forms.find(data.getForm()).orElse(forms.all().get(0));
+        Optional<KnownBody.Sheets> body = client.map(known::of);
         model.addAttribute(
-                "said",
-                FormSaid.of(forms.find(data.getForm()).orElse(forms.all().get(0))));
+                "forms", forms.all().stream().map(f -> choice(f, body, data)).toList());
+        model.addAttribute("said", FormSaid.of(chosen));
+        model.addAttribute("options", chosen.options());
         model.addAttribute(
-                "options", forms.find(data.getForm()).orElse(forms.all().get(0)).options());
+                "reuse",
+                body.map(b -> b.on(in(chosen, data), data.getOptions()))
+                        .map(ReuseView::of)
+                        .orElse(null));
         return "order-form";
+    }
+
+    /** A form as it is offered. @param known how much of it is left to take; empty where nothing is known */
+    record Choice(String id, String title, String known) {}
+
+    private static Choice choice(OrderForm form, Optional<KnownBody.Sheets> body, OrderFormData data) {
+        String left = body.map(b -> b.on(in(form, data), Map.of()).words()).orElse("");
+        return new Choice(form.id(), form.title(), left);
+    }
+
+    /** A form in the tape that is chosen; as it is shipped while none is. */
+    private static OrderForm in(OrderForm form, OrderFormData data) {
+        return data.getUnit().matches("cm|in") ? form.in(Unit.parse(data.getUnit())) : form;
     }
 
     @PostMapping("/orders")
@@ -114,6 +135,9 @@ class NewOrderController {
                         data.day(),
                         data.getOptions()),
                 who.getName());
+        if (data.isKnown()) {
+            known.takeOver(order.id());
+        }
         return "redirect:/orders/" + order.id() + "/measure";
     }
 

@@ -42,6 +42,9 @@ class OrderFormData {
     /** Of which version of an order this is a change. */
     private long version;
 
+    /** Whether what is known of the client is taken over. */
+    private boolean known = true;
+
     private Map<String, String> options = new LinkedHashMap<>();
 
     /** An order as it is, to be changed. */
@@ -134,6 +137,14 @@ class OrderFormData {
 
     public void setNeededOn(String neededOn) {
         this.neededOn = neededOn;
+    }
+
+    public boolean isKnown() {
+        return known;
+    }
+
+    public void setKnown(boolean known) {
+        this.known = known;
     }
 
     public Map<String, String> getOptions() {

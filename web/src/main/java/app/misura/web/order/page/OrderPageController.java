@@ -6,6 +6,7 @@ import app.misura.core.proof.Proof;
 import app.misura.web.account.Accounts;
 import app.misura.web.cutting.CutSpecs;
 import app.misura.web.id.NotThere;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
@@ -39,15 +40,23 @@ class OrderPageController {
     private final Standings standings;
     private final CutSpecs specs;
     private final Accounts accounts;
+    private final KnownBody known;
     private final Clock clock;
 
     OrderPageController(
-            Orders orders, OrderLife life, Standings standings, CutSpecs specs, Accounts accounts, Clock clock) {
+            Orders orders,
+            OrderLife life,
+            Standings standings,
+            CutSpecs specs,
+            Accounts accounts,
+            KnownBody known,
+            Clock clock) {
         this.orders = orders;
         this.life = life;
         this.standings = standings;
         this.specs = specs;
         this.accounts = accounts;
+        this.known = known;
         this.clock = clock;
     }
 
@@ -79,6 +88,8 @@ class OrderPageController {
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
+        model.addAttribute("origins", KnownBody.origins(order));
+        model.addAttribute("missing", order.stage() == Stage.MEASURING ? ReuseView.taken(known.missingOn(order)) : "");
         model.addAttribute(
                 "history", life.moves(order.id()).stream().map(this::line).toList());
         model.addAttribute(
@@ -87,6 +98,13 @@ class OrderPageController {
                         .map(p -> new Sheet(p.id(), when(p.at()), accounts.called(p.by()), p.changed()))
                         .toList());
         return "order";
+    }
+
+    /** Takes over what other sheets of the client know by now. */
+    @PostMapping("/orders/{id}/known")
+    String takeOver(@PathVariable String id) {
+        known.takeOver(id);
+        return "redirect:/orders/" + id + "/measure";
     }
 
     private static List<Answer> answers(GarmentOrder order) {

@@ -39,7 +39,7 @@ class ClientControllerTest {
     @Test
     void aListComesInPagesByNameByVisitAndByAge() {
         Client seen = new Client(
-                "c1", Client.About.of("Ann", Side.RIGHT, AgeGroup.CHILD), TestOrders.TODAY, TestOrders.NOW, 0);
+                "c1", Client.About.of("Ann", Side.RIGHT, AgeGroup.CHILD), TestOrders.TODAY, null, TestOrders.NOW, 0);
         when(clients.list(Clients.Order.VISIT, 2, 50))
                 .thenReturn(new Clients.Listed(List.of(seen, TestOrders.client("Bo")), true));
         when(clients.count()).thenReturn(101L);

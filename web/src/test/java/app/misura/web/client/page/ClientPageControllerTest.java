@@ -6,6 +6,7 @@ import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
+import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -14,7 +15,8 @@ import org.springframework.ui.ExtendedModelMap;
 class ClientPageControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
-    private final ClientPageController controller = new ClientPageController(orders, clients, TestOrders.CLOCK);
+    private final ClientPageController controller =
+            new ClientPageController(orders, clients, KnownBodies.of(orders), TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
 
     @Test

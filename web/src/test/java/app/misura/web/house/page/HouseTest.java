@@ -229,7 +229,9 @@ class HouseTest extends TestHouse {
                 "paper", "letter",
                 "unit", "in",
                 "consent", "We keep what we need.",
-                "keepMonths", "24"));
+                "keepMonths", "24",
+                "freshMonths", "4",
+                "freshWeeks", "5"));
         assertThat(owner.post("/house/rules", fields).status()).isEqualTo(302);
         try {
             assertThat(owner.get("/").body()).contains("Sail Loft, Morrowsluys");
@@ -240,6 +242,10 @@ class HouseTest extends TestHouse {
             assertThat(late.body()).contains("Sail Loft, Morrowsluys").contains("value=\"Another\"");
             fields.put("keepMonths", "never");
             assertThat(owner.post("/house/rules", fields).body()).contains("between 1 and 600 months");
+            fields.put("keepMonths", "24");
+            fields.put("freshWeeks", "60");
+            assertThat(owner.post("/house/rules", fields).body()).contains("of the young for 1 to 52 weeks");
+            assertThat(house.rules().fresh()).isEqualTo(new app.misura.core.known.Fresh(4, 5));
         } finally {
             Rules now = house.rules();
             house.change(new Rules(
@@ -249,6 +255,7 @@ class HouseTest extends TestHouse {
                     "cm",
                     now.consent(),
                     36,
+                    app.misura.core.known.Fresh.USUAL,
                     now.version()));
         }
     }

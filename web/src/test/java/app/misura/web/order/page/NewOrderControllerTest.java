@@ -16,6 +16,7 @@ import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
+import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
 import java.time.LocalDate;
 import java.util.List;
@@ -33,8 +34,8 @@ class NewOrderControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
     private final House house = mock(House.class);
-    private final NewOrderController controller =
-            new NewOrderController(orders, clients, OrderForms.shipped(), house, TestOrders.CLOCK);
+    private final NewOrderController controller = new NewOrderController(
+            orders, clients, OrderForms.shipped(), house, KnownBodies.of(orders), TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final OrderFormData data = new OrderFormData();
@@ -89,6 +90,7 @@ class NewOrderControllerTest {
     @Test
     void anOrderIsOpenedOnTheTapeThatWasChosen() {
         when(orders.add(any(), anyString())).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
         data.setUnit("in");
         data.setNeededOn("2026-06-01");
         data.setOptions(Map.of("fit", "easy"));

@@ -1,0 +1,78 @@
+package app.misura.core.known;
+
+import app.misura.core.figure.TapePaths;
+import app.misura.core.form.Step;
+import app.misura.core.length.Unit;
+import app.misura.core.measure.Kind;
+import app.misura.core.measure.MeasureKey;
+import app.misura.core.measure.Side;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Settled;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A value of a body as one sheet has it.
+ *
+ * @param side of the body; null where the measure has none
+ * @param made the readings that the value is made of, as they were written
+ * @param unit of the tape
+ * @param waist the level at which the sheet's form has its waist
+ * @param doubted whether that sheet's proof calls it wrong
+ */
+public record Known(MeasureKey key, @Nullable Side side, List<Reading> made, Unit unit, String waist, boolean doubted) {
+    public Known {
+        made = List.copyOf(made);
+    }
+
+    /**
+     * The values of a sheet that are the body's own, in form order: neither a wish, nor a height that was carried round with
+     * a mark, nor what is not wanted.
+     */
+    public static List<Known> of(Proof proof) {
+        Set<String> doubted = proof.findings().stream()
+                .filter(f -> f.isFault())
+                .flatMap(f -> f.steps().stream())
+                .collect(Collectors.toSet());
+        List<Known> known = new ArrayList<>();
+        for (Settled value : proof.settled().values()) {
+            if (isOfTheBody(value.step()) && value.length() != null) {
+                known.add(new Known(
+                        value.step().key(),
+                        value.side(),
+                        value.made(),
+                        proof.sheet().unit(),
+                        proof.sheet().form().heading().waist(),
+                        doubted.contains(value.step().label())));
+            }
+        }
+        return known;
+    }
+
+    /** Whether a step asks for something of the body that another sheet may know. */
+    static boolean isOfTheBody(Step step) {
+        return step.takesReadings() && !step.isAux() && step.taken().kind() != Kind.WISH;
+    }
+
+    /** When it was read last. */
+    public Instant at() {
+        return made.stream().map(Reading::at).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+    }
+
+    /** Whether a step of a form asks for this value, wherever that form has its waist. */
+    boolean isAskedBy(Step step, @Nullable Side asked) {
+        return isOfTheBody(step) && step.key().equals(key) && asked == side;
+    }
+
+    /** Whether the tape begins, ends or passes where a form has its waist: such a length is another one on another form. */
+    static boolean isFromTheWaist(Step step) {
+        return !TapePaths.of(step.taken(), step.condition(), step.at(), "waist")
+                .equals(TapePaths.of(step.taken(), step.condition(), step.at(), "navel"));
+    }
+}

@@ -1,0 +1,181 @@
+package app.misura.web.known;
+
+import app.misura.core.course.Course;
+import app.misura.core.course.Marks;
+import app.misura.core.form.OrderForm;
+import app.misura.core.known.Known;
+import app.misura.core.known.Reuse;
+import app.misura.core.known.Reuse.Carried;
+import app.misura.core.known.Reuse.Limits;
+import app.misura.core.known.Reuse.Source;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
+import app.misura.core.reading.Sheet;
+import app.misura.web.client.Client;
+import app.misura.web.client.Clients;
+import app.misura.web.house.House;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import app.misura.web.reading.Origin;
+import app.misura.web.reading.Readings;
+import app.misura.web.reading.StoredReading;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is known of a client's body from the sheets of their orders. */
+@Service
+public class KnownBody {
+    /** Why a value that was taken over is struck when the body is said to have changed. */
+    private static final String CHANGED = "the body has changed";
+
+    private final Orders orders;
+    private final Readings readings;
+    private final Clients clients;
+    private final House house;
+    private final Clock clock;
+
+    KnownBody(Orders orders, Readings readings, Clients clients, House house, Clock clock) {
+        this.orders = orders;
+        this.readings = readings;
+        this.clients = clients;
+        this.house = house;
+        this.clock = clock;
+    }
+
+    /** What the sheets of a client know, and how fresh it must be. */
+    public final class Sheets {
+        private final Client client;
+        private final List<Source<Origin>> sources = new ArrayList<>();
+        private final Limits limits;
+
+        private Sheets(Client client, List<GarmentOrder> all) {
+            this.client = client;
+            Instant oldest = house.rules()
+                    .fresh()
+                    .since(client.ageGroup(), LocalDate.now(clock))
+                    .atStartOfDay(clock.getZone())
+                    .toInstant();
+            this.limits = new Limits(oldest, client.bodyChangedAt());
+            for (GarmentOrder order : all) {
+                Origin here = new Origin(order.id(), order.number());
+                Known.of(order.proof()).forEach(known -> sources.add(new Source<>(written(order, known, here), known)));
+            }
+        }
+
+        /** Where a value was written first, if it was taken over itself. */
+        private static Origin written(GarmentOrder order, Known known, Origin here) {
+            return order.readings().stream()
+                    .filter(r -> known.made().contains(r.reading()))
+                    .map(StoredReading::from)
+                    .flatMap(java.util.Optional::stream)
+                    .findFirst()
+                    .orElse(here);
+        }
+
+        /** How many values there are, each measure counted once. */
+        public long count() {
+            return sources.stream()
+                    .map(s ->
+                            Map.entry(s.known().key(), String.valueOf(s.known().side())))
+                    .distinct()
+                    .count();
+        }
+
+        /** What a sheet may take over. */
+        public Reuse<Origin> on(Sheet sheet) {
+            return Reuse.of(sheet, sources, limits);
+        }
+
+        /** What an order on a form would have left to take. */
+        public ToTake on(OrderForm form, Map<String, String> answers) {
+            Sheet blank = new Sheet(form, client.wearer(), form.answers(answers), List.of());
+            Reuse<Origin> reuse = on(blank);
+            List<Reading> known =
+                    reuse.carried().stream().flatMap(c -> c.readings().stream()).toList();
+            Course course =
+                    Course.of(Proof.of(new Sheet(blank.form(), blank.wearer(), blank.answers(), known)), Marks.NONE);
+            int all = course.counted().size();
+            return new ToTake(all - course.taken(), all, reuse);
+        }
+    }
+
+    /** How many steps of a form are left to take. @param reuse what is known of the others */
+    public record ToTake(int left, int all, Reuse<Origin> reuse) {
+        /** "9 of 27 to take"; empty where nothing is known. */
+        public String words() {
+            return reuse.carried().isEmpty() ? "" : left + " of " + all + " to take";
+        }
+    }
+
+    /** What is known of a client. */
+    @Transactional(readOnly = true)
+    public Sheets of(Client client) {
+        return new Sheets(client, orders.of(client.id()));
+    }
+
+    /** What the client's other sheets know that this one has no reading of. */
+    @Transactional(readOnly = true)
+    public Reuse<Origin> missingOn(GarmentOrder order) {
+        List<GarmentOrder> others = orders.of(order.client().id()).stream()
+                .filter(o -> !o.id().equals(order.id()))
+                .toList();
+        return new Sheets(order.client(), others).on(order.sheet());
+    }
+
+    /** Writes what is known on an order's sheet, as it was written then. @return how many values */
+    @Transactional
+    public int takeOver(String orderId) {
+        orders.hold(orderId);
+        List<Carried<Origin>> carried = missingOn(orders.get(orderId)).carried();
+        carried.forEach(c -> readings.takeOver(orderId, c.readings(), c.source().sheet()));
+        return carried.size();
+    }
+
+    /**
+     * Says that a client's body has changed: what was read before is taken over by no sheet any more, and what open orders
+     * took over is struck. @return how many readings were struck
+     */
+    @Transactional
+    public int changed(String clientId, String by) {
+        clients.hold(clientId);
+        clients.bodyChanged(clientId);
+        int struck = 0;
+        for (GarmentOrder order : orders.of(clientId)) {
+            if (order.stage().isOpen()) {
+                for (StoredReading reading : order.readings()) {
+                    if (reading.from().isPresent() && reading.reading().counts()) {
+                        readings.strike(order.id(), reading.id(), CHANGED, by);
+                        struck++;
+                    }
+                }
+            }
+        }
+        return struck;
+    }
+
+    /** The origins of what stands on a sheet, the latest order first, each with how many values came from it. */
+    public static List<Map.Entry<Origin, Long>> origins(GarmentOrder order) {
+        return order.readings().stream()
+                .filter(r -> r.reading().counts())
+                .filter(r -> r.from().isPresent())
+                .collect(java.util.stream.Collectors.groupingBy(
+                        r -> r.from().orElseThrow(),
+                        java.util.stream.Collectors.mapping(
+                                r -> r.reading().step() + r.reading().side(),
+                                java.util.stream.Collectors.collectingAndThen(
+                                        java.util.stream.Collectors.toSet(), s -> (long) s.size()))))
+                .entrySet()
+                .stream()
+                .sorted(Comparator.comparing(
+                                (Map.Entry<Origin, Long> e) -> e.getKey().number())
+                        .reversed())
+                .toList();
+    }
+}
