@@ -6,4 +6,5 @@ import "./measuring/keys.js";
 import "./measuring/strip.js";
 import "./measuring/typed.js";
 import "./measuring/alone.js";
+import "./measuring/company.js";
 import "./measuring/has.js";

@@ -1,6 +1,9 @@
 package app.misura.web;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -9,6 +12,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -65,6 +69,37 @@ public final class Visitor {
                                     .build(),
                             HttpResponse.BodyHandlers.ofByteArray())
                     .body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A line that stays open until it is closed. */
+    public record Line(int status, InputStream body) implements AutoCloseable {
+        @Override
+        public void close() {
+            try {
+                body.close();
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+
+    /** Listens to an address, line by line. */
+    public Line listen(String path, Consumer<String> said) {
+        try {
+            HttpResponse<InputStream> answer = http.send(
+                    HttpRequest.newBuilder(URI.create(base + path)).GET().build(),
+                    HttpResponse.BodyHandlers.ofInputStream());
+            Thread reader =
+                    new Thread(() -> new BufferedReader(new InputStreamReader(answer.body(), StandardCharsets.UTF_8))
+                            .lines()
+                            .forEach(said));
+            reader.setDaemon(true);
+            reader.setUncaughtExceptionHandler((t, e) -> {});
+            reader.start();
+            return new Line(answer.statusCode(), answer.body());
         } catch (IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Shows the measuring screen: one step at a time, or the open questions of a part. Stores nothing. */
 @Controller
@@ -28,11 +29,13 @@ class MeasureController {
     private final Orders orders;
     private final MeasureDesk desk;
     private final Presence presence;
+    private final Live live;
 
-    MeasureController(Orders orders, MeasureDesk desk, Presence presence) {
+    MeasureController(Orders orders, MeasureDesk desk, Presence presence, Live live) {
         this.orders = orders;
         this.desk = desk;
         this.presence = presence;
+        this.live = live;
     }
 
     /** The page, or only what changes of it when it asks for that. */
@@ -135,11 +138,12 @@ class MeasureController {
             @RequestParam String seen,
             @RequestParam(defaultValue = "") String others,
             @RequestParam(required = false) @Nullable String open,
+            @RequestHeader(name = "Misura-Follows", defaultValue = "") String follows,
             Principal who,
             Model model) {
         GarmentOrder order = orders.get(id);
         if (step != null) {
-            presence.note(id, who.getName(), step);
+            presence.note(id, who.getName(), step, follows);
         }
         if (order.taken().mark().equals(seen)
                 && desk.others(order, who.getName()).equals(others)) {
@@ -153,6 +157,17 @@ class MeasureController {
                                 .knowing(readings(seen))
                                 .looking(open)));
         return "measure :: ladder";
+    }
+
+    /** A line on which an open page hears that there is something new; no line where too many are open. */
+    @GetMapping("/orders/{id}/measure/live")
+    ResponseEntity<SseEmitter> live(@PathVariable String id) {
+        return live.open(orders.get(id).id())
+                .map(line -> ResponseEntity.ok()
+                        .header("Cache-Control", "no-store")
+                        .header("X-Accel-Buffering", "no")
+                        .body(line))
+                .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     /** How many readings a page has seen: the number that its mark begins with. */

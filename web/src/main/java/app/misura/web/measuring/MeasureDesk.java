@@ -65,8 +65,20 @@ class MeasureDesk {
         return String.join(
                 " ",
                 presence.others(order.id(), by).entrySet().stream()
-                        .map(e -> e.getKey() + "@" + e.getValue())
+                        .map(e -> e.getKey() + "@" + e.getValue().step() + "@"
+                                + e.getValue().follows())
                         .toList());
+    }
+
+    /** The others as the page names them above the ladder. */
+    private List<MeasureView.Other> named(GarmentOrder order, String by) {
+        return presence.others(order.id(), by).entrySet().stream()
+                .map(e -> new MeasureView.Other(
+                        e.getKey(),
+                        accounts.called(e.getKey()).split("\\s+")[0],
+                        e.getValue().step(),
+                        e.getValue().follows().equals(by)))
+                .toList();
     }
 
     private List<LadderView.Present> present(GarmentOrder order, String by) {
@@ -75,7 +87,7 @@ class MeasureDesk {
                     String[] names = accounts.called(e.getKey()).split("\\s+");
                     String initials =
                             Stream.of(names).map(n -> n.substring(0, 1)).collect(Collectors.joining());
-                    return new LadderView.Present(e.getValue(), names[0], initials);
+                    return new LadderView.Present(e.getValue().step(), names[0], initials);
                 })
                 .toList();
     }
@@ -153,7 +165,8 @@ class MeasureDesk {
                 around,
                 open,
                 order.taken().mark(),
-                others(order, visit.by()));
+                others(order, visit.by()),
+                named(order, visit.by()));
     }
 
     private MeasureView atEnd(GarmentOrder order, Course course, Visit visit) {
@@ -260,7 +273,9 @@ class MeasureDesk {
 
     private String lastKept(GarmentOrder order) {
         StoredReading last = order.last();
-        return last == null ? "" : "kept " + Say.recently(last.reading().at(), clock);
+        return last == null || last.from().isPresent()
+                ? ""
+                : "kept " + Say.recently(last.reading().at(), clock);
     }
 
     /** What is to be noticed before the work goes on; null if nothing. */
@@ -295,8 +310,9 @@ class MeasureDesk {
                 .sorted(Comparator.reverseOrder())
                 .map(String::valueOf)
                 .collect(Collectors.joining(" and "));
+        String named = (from.contains(" ") ? "orders " : "order ") + from;
         int all = course.counted().size();
-        return course.taken() + " of " + all + " steps are known from order " + from + "; " + (all - course.taken())
+        return course.taken() + " of " + all + " steps are known from " + named + "; " + (all - course.taken())
                 + " to take.";
     }
 

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param open the part of the ladder that is looked at though the work is elsewhere; null if none is
  * @param seen how far the sheet had come as the page knows it
  * @param others who else is at which step, as the page knows it
+ * @param people the same, as they are named
  */
 record MeasureView(
         Crumb crumb,
@@ -30,7 +31,11 @@ record MeasureView(
         Around around,
         @Nullable String open,
         String seen,
-        String others) {
+        String others,
+        List<Other> people) {
+
+    /** Somebody else at the sheet. @param follows whether they follow whoever looks at the page */
+    record Other(String account, String name, String step, boolean follows) {}
 
     /** What the screen asks or says. */
     sealed interface Here permits StepView, GateView, EndView {

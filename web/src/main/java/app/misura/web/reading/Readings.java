@@ -18,6 +18,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,6 +35,7 @@ public class Readings {
     private final LeftOutRepository leftOut;
     private final StepNoteRepository notes;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     /** On which day the client of an order was noted as measured last; a sheet has many readings. */
     private final Map<String, LocalDate> seen = new ConcurrentHashMap<>();
@@ -45,7 +47,9 @@ public class Readings {
             GatePassRepository passes,
             LeftOutRepository leftOut,
             StepNoteRepository notes,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.readings = readings;
         this.strikes = strikes;
         this.marks = marks;
@@ -142,10 +146,11 @@ public class Readings {
         notes.saveAndFlush(new StepNoteEntity(Ids.next(), orderId, step, text, clock.instant(), by));
     }
 
-    /** Nobody deletes the order, or adds to its sheet, until the transaction is over. @throws NotThere if it is not there */
+    /** Nobody deletes the order, or adds to its sheet, until the transaction is over; open pages are told then. @throws NotThere if it is not there */
     @Transactional
     public void hold(String orderId) {
         readings.lock(orderId).orElseThrow(() -> NotThere.order());
+        events.publishEvent(new SheetChanged(orderId));
     }
 
     /**
@@ -238,7 +243,7 @@ public class Readings {
     /** Keeps readings and leaves values out: all of it, or none. */
     @Transactional
     public Kept keep(String orderId, List<NewReading> wanted, List<LeftOut> out, String by) {
-        int left = leaveOut(orderId, out, by);
+        int left = out.isEmpty() ? 0 : leaveOut(orderId, out, by);
         Kept kept = keep(orderId, wanted);
         return new Kept(kept.readings(), kept.added() + left, kept.struck());
     }

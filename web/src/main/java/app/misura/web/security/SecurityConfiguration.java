@@ -140,7 +140,7 @@ class SecurityConfiguration {
                     request.getMethod() + " " + request.getRequestURI());
             request.getRequestDispatcher("/denied").forward(request, response);
         };
-        http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+        http.authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.ASYNC)
                         .permitAll()
                         .requestMatchers(
                                 "/signin", "/signin/held", "/first", "/assets/**", "/webjars/**", "/actuator/health")

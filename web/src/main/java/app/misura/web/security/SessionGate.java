@@ -80,7 +80,8 @@ final class SessionGate extends OncePerRequestFilter {
 
     /** What an open page asks by itself. */
     private static boolean isLook(HttpServletRequest request) {
-        return request.getRequestURI().endsWith("/measure/ladder");
+        String path = request.getRequestURI();
+        return path.endsWith("/measure/ladder") || path.endsWith("/measure/live");
     }
 
     /** What may be done before a password is chosen. */

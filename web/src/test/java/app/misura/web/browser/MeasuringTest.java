@@ -384,6 +384,37 @@ class MeasuringTest extends InTheBrowser {
                 .isEqualTo("17");
     }
 
+    /** One calls out and another types: the screen that is looked at goes along, unless something is typed on it. */
+    @Test
+    void aScreenFollowsAnothersSteps() {
+        String id = newOrder("Followed Person");
+        setMarks();
+        Visitor other = Visitor.as(Integer.parseInt(base.replaceAll(".*:", "")), "measurer");
+        other.get("/orders/" + id + "/measure?step=D4");
+        browser.await(
+                "somebody else", () -> !browser.all("[data-follow=measurer]").isEmpty());
+        assertThat(step()).as("nobody is followed unasked").isEqualTo("P3");
+        browser.find("[data-follow=measurer]").click();
+        awaitStep("D4");
+        other.get("/orders/" + id + "/measure?step=U1");
+        awaitStep("U1");
+        browser.type("9");
+        other.get("/orders/" + id + "/measure?step=S1");
+        browser.await(
+                "what is typed stays",
+                () -> !browser.all("[data-stays]:not([hidden])").isEmpty()
+                        && step().equals("U1")
+                        && entry().equals("9"));
+        browser.find("#entry").sendKeys(Keys.BACK_SPACE);
+        awaitStep("S1");
+        browser.find("[data-follow=measurer]").click();
+        other.get("/orders/" + id + "/measure?step=D1");
+        browser.await(
+                "where they are",
+                () -> browser.find("[data-person=measurer]").getText().contains("D1"));
+        assertThat(step()).isEqualTo("S1");
+    }
+
     @Test
     void fractionsOfAnInchHaveTheirKeys() {
         browser.signIn(base, "owner");

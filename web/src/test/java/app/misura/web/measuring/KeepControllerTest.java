@@ -48,7 +48,7 @@ class KeepControllerTest {
     private final KeepController controller = new KeepController(
             orders,
             readings,
-            new MeasureDesk(TestOrders.CLOCK, new Presence(TestOrders.CLOCK), mock(Accounts.class)),
+            new MeasureDesk(TestOrders.CLOCK, new Presence(TestOrders.CLOCK, new Live()), mock(Accounts.class)),
             TestOrders.CLOCK);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final ExtendedModelMap model = new ExtendedModelMap();

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 class MeasureDeskTest {
     private final Accounts accounts = mock(Accounts.class);
-    private final Presence presence = new Presence(TestOrders.CLOCK);
+    private final Presence presence = new Presence(TestOrders.CLOCK, new Live());
     private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK, presence, accounts);
 
     private static GarmentOrder order(String readings) {
@@ -256,7 +256,8 @@ class MeasureDeskTest {
         GarmentOrder order = order("P3=171");
         desk.view(order, Visit.at(Place.step("U1", null), "dewi"));
         MeasureView view = view(order, "D1");
-        assertThat(view.others()).isEqualTo("dewi@U1");
+        assertThat(view.others()).isEqualTo("dewi@U1@");
+        assertThat(view.people()).containsExactly(new MeasureView.Other("dewi", "Dewi", "U1", false));
         assertThat(view.ladder().parts().stream()
                         .flatMap(p -> p.rungs().stream())
                         .filter(r -> !r.here().isEmpty()))
@@ -266,7 +267,7 @@ class MeasureDeskTest {
                     assertThat(r.here().get(0).name()).isEqualTo("Dewi");
                     assertThat(r.here().get(0).initials()).isEqualTo("DC");
                 });
-        assertThat(desk.others(order, "dewi")).as("oneself is no other").isEqualTo("measurer@D1");
+        assertThat(desk.others(order, "dewi")).as("oneself is no other").isEqualTo("measurer@D1@");
     }
 
     @Test

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class PresenceTest {
     private final Clock clock = mock(Clock.class);
-    private final Presence presence = new Presence(clock);
+    private final Presence presence = new Presence(clock, new Live());
 
     @BeforeEach
     void now() {
@@ -29,9 +29,22 @@ class PresenceTest {
         presence.note("o1", "dewi", "D2");
         presence.note("o1", "noor", "D1");
         presence.note("o2", "arun", "S1");
-        assertThat(presence.others("o1", "noor")).containsExactly(java.util.Map.entry("dewi", "D2"));
+        assertThat(presence.others("o1", "noor"))
+                .hasSize(1)
+                .hasEntrySatisfying("dewi", s -> assertThat(s.step()).isEqualTo("D2"));
         assertThat(presence.others("o1", "arun")).containsOnlyKeys("dewi", "noor");
         assertThat(presence.others("o3", "arun")).isEmpty();
+    }
+
+    @Test
+    void whoFollowsWhomStaysUntilTheySayOtherwise() {
+        presence.note("o1", "dewi", "D1", "noor");
+        presence.note("o1", "dewi", "D2");
+        assertThat(presence.others("o1", "noor"))
+                .hasEntrySatisfying("dewi", s -> assertThat(s.follows()).isEqualTo("noor"));
+        presence.note("o1", "dewi", "D2", "");
+        assertThat(presence.others("o1", "noor"))
+                .hasEntrySatisfying("dewi", s -> assertThat(s.follows()).isEmpty());
     }
 
     @Test

@@ -132,8 +132,7 @@ final class LadderLayout {
             return List.of(text(worked(formula)));
         }
         if (step.isMark()) {
-            return List.of(
-                    course.marks().isSet(step.label()) ? "set" : course.isSpared(step.label()) ? "not needed" : "");
+            return List.of(course.marks().isSet(step.label()) ? "set" : course.isSpared(step.label()) ? "–" : "");
         }
         return course.slots(step).stream().map(this::value).toList();
     }
