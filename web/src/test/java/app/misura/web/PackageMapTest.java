@@ -34,6 +34,7 @@ class PackageMapTest {
             Map.entry("house", List.of("history")),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("how", List.of("ui")),
+            Map.entry("tape", List.of("order", "id", "ui")),
             Map.entry("tapes", List.of("ui", "id")),
             Map.entry("door", List.of("id")),
             Map.entry("account.page", List.of("account", "door", "id", "ui")),

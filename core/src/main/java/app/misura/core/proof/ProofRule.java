@@ -13,5 +13,6 @@ interface ProofRule {
             new OrderRule(),
             new LevelRule(),
             new LeftRightRule(),
+            new SimulatedRule(),
             new ClosureRule());
 }

@@ -32,6 +32,14 @@ public record Reading(
     /** Begins the aid of a reading that was taken by an untrained hand: alone, or by a helper at home. */
     private static final Pattern UNTRAINED = Pattern.compile("(alone|helper)\\b.*");
 
+    /** The aid of what a stand-in for a tape sent: no body was measured. */
+    public static final String SIMULATED = "simulated tape";
+
+    /** Whether it comes from the stand-in for a tape. */
+    public boolean isSimulated() {
+        return aid != null && aid.contains(SIMULATED);
+    }
+
     /** Whether somebody took it who was never taught: such readings scatter more. */
     public boolean isUntrained() {
         return aid != null && UNTRAINED.matcher(aid).matches();

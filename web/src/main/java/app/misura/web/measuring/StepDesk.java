@@ -153,7 +153,8 @@ final class StepDesk {
         for (StoredReading stored : own) {
             Reading r = stored.reading();
             String text = (r.length() == null ? "none" : LengthText.column(r.length(), form.unit()))
-                    + (r.play() == step.play() ? "" : ", " + r.play().under());
+                    + (r.play() == step.play() ? "" : ", " + r.play().under())
+                    + (r.aid() == null ? "" : ", " + r.aid());
             String struck = r.struck() == null ? null : r.struck().reason();
             boolean counts = own.size() > 1 && settled.contains(r);
             tries.add(new MeasureView.TryView(stored.id(), text, from(stored), struck, blind && r.counts(), counts));

@@ -152,7 +152,12 @@ class SecurityConfiguration {
                         .requestMatchers(HttpMethod.POST, "/clients/*/delete")
                         .hasRole("OWNER")
                         .requestMatchers(
-                                HttpMethod.GET, "/clients/new", "/orders/new", "/clients/*/edit", "/orders/*/edit")
+                                HttpMethod.GET,
+                                "/clients/new",
+                                "/orders/new",
+                                "/clients/*/edit",
+                                "/orders/*/edit",
+                                "/orders/*/tape")
                         .hasAnyRole(WRITERS)
                         .requestMatchers("/denied", "/signout", "/account", "/account/**")
                         .authenticated()
