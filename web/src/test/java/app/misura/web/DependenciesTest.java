@@ -36,6 +36,7 @@ class DependenciesTest {
         "openhtmltopdf-core,PDFBox",
         "commons-csv,commons-csv",
         "ejml-core,commons-csv",
+        "thumbnailator,Thumbnailator",
         "htmx.org,htmx",
         "bootstrap,htmx"
     })

@@ -34,6 +34,7 @@ class PackageMapTest {
             Map.entry("house", List.of("history")),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("how", List.of("ui")),
+            Map.entry("photo", List.of("order", "reading", "account", "id", "ui")),
             Map.entry("tape", List.of("order", "id", "ui")),
             Map.entry("tapes", List.of("ui", "id")),
             Map.entry("door", List.of("id")),
@@ -43,12 +44,13 @@ class PackageMapTest {
             Map.entry("known", List.of("order", "reading", "client", "house")),
             Map.entry(
                     "order.page",
-                    List.of("order", "known", "reading", "client", "cutting", "house", "account", "id", "ui")),
+                    List.of("order", "known", "photo", "reading", "client", "cutting", "house", "account", "id", "ui")),
             Map.entry("client.page", List.of("client", "known", "reading", "order", "store", "id", "ui")),
             Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
             Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),
-            Map.entry("print", List.of("order", "reading", "client", "cutting", "account", "house", "id", "ui")),
+            Map.entry(
+                    "print", List.of("order", "photo", "reading", "client", "cutting", "account", "house", "id", "ui")),
             Map.entry("today", List.of("order", "client", "account", "store", "ui")),
             Map.entry("api", List.of("order", "reading", "client", "house", "store", "id", "problem")),
             Map.entry("api.described", List.of("api")),

@@ -11,6 +11,7 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
+import app.misura.web.photo.Photographs;
 import app.misura.web.reading.StepNote;
 import app.misura.web.ui.Who;
 import jakarta.servlet.http.HttpServletResponse;
@@ -38,9 +39,17 @@ class Everything {
     private final CutSpecs specs;
     private final Accounts accounts;
     private final PrintController papers;
+    private final Photographs photographs;
 
     Everything(
-            Clients clients, Orders orders, OrderLife life, CutSpecs specs, Accounts accounts, PrintController papers) {
+            Clients clients,
+            Orders orders,
+            OrderLife life,
+            CutSpecs specs,
+            Accounts accounts,
+            PrintController papers,
+            Photographs photographs) {
+        this.photographs = photographs;
         this.clients = clients;
         this.orders = orders;
         this.life = life;
@@ -58,6 +67,7 @@ class Everything {
             @Nullable String healthNote,
             @Nullable String consentedOn,
             @Nullable String measuredLast,
+            @Nullable String bodyChanged,
             Instant writtenDown) {}
 
     private record OrderEverything(
@@ -68,15 +78,19 @@ class Everything {
             @Nullable String neededOn,
             String notes,
             Map<String, NoteDoc> stepNotes,
+            List<TakenOverDoc> takenOver,
             List<MoveDoc> moves,
             String choices,
             SheetDoc sheet) {}
+
+    /** A reading that was written on the sheet of another order first. */
+    private record TakenOverDoc(String step, String text, int fromOrder) {}
 
     private record NoteDoc(String text, Instant at, String by) {}
 
     private record MoveDoc(String from, String to, String reason, Instant at, String by) {}
 
-    /** Those who may not see the health note get everything but that. */
+    /** Those who may not see the health note and photographs get everything but those. */
     @GetMapping("/clients/{id}/everything.zip")
     void everything(@PathVariable String id, @ModelAttribute("who") Who who, HttpServletResponse response)
             throws IOException {
@@ -95,6 +109,14 @@ class Everything {
                 put(zip, at + "order.json", json(document(order)));
                 put(zip, at + "readings.csv", body(papers.csv(order.id()).getBody()));
                 put(zip, at + "order-form.pdf", body(papers.form(order.id(), "").getBody()));
+                for (Photographs.Photograph seen : photographs.of(order.id())) {
+                    if (health && seen.isThere()) {
+                        put(
+                                zip,
+                                at + "photograph-" + seen.from().word() + "-" + seen.id() + ".jpg",
+                                photographs.picture(order.id(), seen.id()));
+                    }
+                }
                 for (CutSpecs.Printed printed : specs.of(order.id())) {
                     put(
                             zip,
@@ -129,6 +151,7 @@ class Everything {
                 health ? client.about().healthNote() : null,
                 text(client.about().consentedOn()),
                 text(client.seenOn()),
+                text(client.bodyChangedAt()),
                 client.createdAt());
     }
 
@@ -150,6 +173,13 @@ class Everything {
                 text(order.neededOn()),
                 order.about().notes(),
                 notes,
+                order.readings().stream()
+                        .filter(r -> r.from().isPresent())
+                        .map(r -> new TakenOverDoc(
+                                r.reading().step(),
+                                r.reading().text(),
+                                r.from().orElseThrow().number()))
+                        .toList(),
                 life.moves(order.id()).stream().map(this::document).toList(),
                 order.choices(),
                 SheetDoc.of(order.sheet()));

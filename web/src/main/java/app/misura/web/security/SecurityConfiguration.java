@@ -157,7 +157,9 @@ class SecurityConfiguration {
                                 "/orders/new",
                                 "/clients/*/edit",
                                 "/orders/*/edit",
-                                "/orders/*/tape")
+                                "/orders/*/tape",
+                                "/orders/*/photographs",
+                                "/orders/*/photographs/*")
                         .hasAnyRole(WRITERS)
                         .requestMatchers("/denied", "/signout", "/account", "/account/**")
                         .authenticated()

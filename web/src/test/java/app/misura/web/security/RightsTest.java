@@ -21,8 +21,8 @@ class RightsTest extends TestHouse {
     private static final Pattern CUTTERS = Pattern.compile("/orders/none/cut/(choices|tables|garment)");
     private static final Pattern ONES_OWN = Pattern.compile("/account(/end)?|/signout|/denied");
     private static final Pattern OPEN = Pattern.compile("/signin(/held)?|/first|/error");
-    private static final Pattern WRITERS_PAGES =
-            Pattern.compile("/(clients|orders)/new|/(clients|orders)/none/edit|/orders/none/tape");
+    private static final Pattern WRITERS_PAGES = Pattern.compile(
+            "/(clients|orders)/new|/(clients|orders)/none/edit|/orders/none/(tape|photographs(/none)?)");
 
     @LocalServerPort
     private int port;

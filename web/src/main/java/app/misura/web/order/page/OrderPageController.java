@@ -11,6 +11,7 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
+import app.misura.web.photo.Photographs;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FormSaid;
 import app.misura.web.ui.Say;
@@ -41,6 +42,7 @@ class OrderPageController {
     private final CutSpecs specs;
     private final Accounts accounts;
     private final KnownBody known;
+    private final Photographs photographs;
     private final Clock clock;
 
     OrderPageController(
@@ -50,6 +52,7 @@ class OrderPageController {
             CutSpecs specs,
             Accounts accounts,
             KnownBody known,
+            Photographs photographs,
             Clock clock) {
         this.orders = orders;
         this.life = life;
@@ -57,6 +60,7 @@ class OrderPageController {
         this.specs = specs;
         this.accounts = accounts;
         this.known = known;
+        this.photographs = photographs;
         this.clock = clock;
     }
 
@@ -88,6 +92,11 @@ class OrderPageController {
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
+        model.addAttribute(
+                "photographs",
+                photographs.of(order.id()).stream()
+                        .filter(Photographs.Photograph::isThere)
+                        .toList());
         model.addAttribute("origins", KnownBody.origins(order));
         model.addAttribute("missing", order.stage() == Stage.MEASURING ? ReuseView.taken(known.missingOn(order)) : "");
         model.addAttribute(

@@ -1,0 +1,1 @@
+create index if not exists photograph_order on photograph (order_id);
