@@ -37,6 +37,7 @@ class PackageMapTest {
             Map.entry("reading", List.of("form", "measure", "length")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
+            Map.entry("ready", List.of("reading", "form", "measure", "length", "figure")),
             Map.entry("known", List.of("proof", "reading", "form", "measure", "length", "finding", "figure")),
             Map.entry("body", List.of("measure", "length", "form", "reading", "proof", "geometry", "house")),
             Map.entry("figure", List.of("body", "measure", "geometry", "resource")),

@@ -46,7 +46,7 @@ class PackageMapTest {
                     "order.page",
                     List.of("order", "known", "photo", "reading", "client", "cutting", "house", "account", "id", "ui")),
             Map.entry("client.page", List.of("client", "known", "reading", "order", "store", "id", "ui")),
-            Map.entry("measuring", List.of("order", "reading", "client", "account", "id", "ui")),
+            Map.entry("measuring", List.of("order", "reading", "client", "house", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "ui")),
             Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),
             Map.entry(

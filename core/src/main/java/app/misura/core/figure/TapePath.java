@@ -104,6 +104,21 @@ public sealed interface TapePath {
                         && run.points().stream().map(Run::landmark).anyMatch(ON_ARM::contains);
     }
 
+    /** Whether it goes past a place, or round the body at a level, whose name begins so. */
+    default boolean passes(String place) {
+        return this instanceof Band band
+                ? band.where().startsWith(place)
+                : this instanceof Run run
+                        && run.points().stream().anyMatch(p -> p.startsWith(place) || p.contains("@" + place));
+    }
+
+    /** Whether it is a straight length that begins at a place whose name begins so. */
+    default boolean isFrom(String place) {
+        return this instanceof Run run
+                && run.points().get(0).startsWith(place)
+                && run.links().stream().allMatch(l -> l.equals("-") || l.startsWith("|"));
+    }
+
     /**
      * The same path on a form whose waist mark lies at another level: {@code waist} in a run is where that mark is. Places
      * that come to lie on each other are one.

@@ -15,7 +15,9 @@ import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.Origin;
+import app.misura.web.reading.StepNote;
 import app.misura.web.reading.StoredReading;
+import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.LadderView;
@@ -174,7 +176,11 @@ class MeasureDesk {
                 .map(s -> new MeasureView.Again(s.label(), s.name(), why(course, s)))
                 .toList();
         MeasureView.EndView end = new MeasureView.EndView(
-                finished(course), course.proof().sentence().whole(), whole(order.form()), left);
+                finished(course),
+                course.proof().sentence().whole(),
+                whole(order.form()),
+                left,
+                order.taken().note(VisitNote.SEEN).map(StepNote::text).orElse(""));
         String last = course.steps().get(course.steps().size() - 1).label();
         return view(
                 order,

@@ -178,8 +178,9 @@ record MeasureView(
      * @param sentence what the proof says
      * @param whole the whole form that goes on where this one is never cut from; empty where it is, or is whole itself
      * @param leftOut with the reasons in the place of a place
+     * @param seen what was seen of the whole person; empty if nothing is noted
      */
-    record EndView(String finished, String sentence, String whole, List<Again> leftOut) implements Here {
+    record EndView(String finished, String sentence, String whole, List<Again> leftOut, String seen) implements Here {
         @Override
         public String name() {
             return "End of the sheet";

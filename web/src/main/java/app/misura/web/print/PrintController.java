@@ -21,6 +21,7 @@ import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.reading.StoredReading;
+import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Say;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
@@ -183,7 +184,10 @@ class PrintController {
         if (!order.about().notes().isEmpty()) {
             notes.add("Of the order: " + order.about().notes());
         }
-        order.taken().notes().forEach((step, note) -> notes.add(step + ": " + note.text()));
+        for (VisitNote place : List.of(VisitNote.WORN, VisitNote.SEEN)) {
+            order.taken().note(place).ifPresent(note -> notes.add(place.title() + ": " + note.text()));
+        }
+        order.taken().stepNotes().forEach((step, note) -> notes.add(step + ": " + note.text()));
         return notes;
     }
 

@@ -12,6 +12,7 @@ import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
+import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FormSaid;
 import app.misura.web.ui.Say;
@@ -89,6 +90,7 @@ class OrderPageController {
                 order.course().taken() + " of " + order.course().counted().size() + " steps taken");
         model.addAttribute("moves", Move.of(standings.of(order)));
         model.addAttribute("answers", answers(order));
+        model.addAttribute("visit", visit(order));
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
@@ -114,6 +116,18 @@ class OrderPageController {
     String takeOver(@PathVariable String id) {
         known.takeOver(id);
         return "redirect:/orders/" + id + "/measure";
+    }
+
+    /** What is noted of the visit. */
+    private List<Answer> visit(GarmentOrder order) {
+        return Stream.of(VisitNote.values())
+                .flatMap(place -> order.taken().note(place).stream()
+                        .map(n -> new Answer(
+                                place.title(),
+                                place == VisitNote.AGREED
+                                        ? when(n.at()) + ", told by " + accounts.called(n.by())
+                                        : n.text())))
+                .toList();
     }
 
     private static List<Answer> answers(GarmentOrder order) {
