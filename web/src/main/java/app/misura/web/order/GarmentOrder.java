@@ -7,6 +7,7 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.house.HouseTables;
 import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.reading.StoredReading;
@@ -83,6 +84,15 @@ public record GarmentOrder(
 
     public List<StoredReading> readings() {
         return taken.readings();
+    }
+
+    /** The sheet with what was taken for this order alone, without what was known before. */
+    public Sheet takenHere() {
+        List<Reading> own = readings().stream()
+                .filter(r -> r.from().isEmpty())
+                .map(StoredReading::reading)
+                .toList();
+        return new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), own, sheet.leftOut());
     }
 
     /** What pages show of the order in their bar. @param at the page */

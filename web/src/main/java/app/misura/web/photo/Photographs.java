@@ -54,6 +54,12 @@ public class Photographs {
         return repository.of(orderId);
     }
 
+    /** Those of an order that are there, by where they are seen from. */
+    @Transactional(readOnly = true)
+    public List<Photograph> there(String orderId) {
+        return of(orderId).stream().filter(Photograph::isThere).toList();
+    }
+
     /** The picture, as JPEG. @throws NotThere if it is not there, or was deleted */
     @Transactional(readOnly = true)
     public byte[] picture(String orderId, String id) {
@@ -77,7 +83,7 @@ public class Photographs {
         Upright picture = upright(file);
         transaction.executeWithoutResult(t -> {
             orders.hold(orderId);
-            if (of(orderId).stream().filter(Photograph::isThere).count() >= MOST) {
+            if (there(orderId).size() >= MOST) {
                 throw new NoPhotograph("An order has at most " + MOST + " photographs; delete one first.");
             }
             repository.saveAndFlush(new PhotographEntity(Ids.next(), orderId, from, picture, clock.instant(), by));

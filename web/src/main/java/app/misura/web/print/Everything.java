@@ -109,8 +109,8 @@ class Everything {
                 put(zip, at + "order.json", json(document(order)));
                 put(zip, at + "readings.csv", body(papers.csv(order.id()).getBody()));
                 put(zip, at + "order-form.pdf", body(papers.form(order.id(), "").getBody()));
-                for (Photographs.Photograph seen : photographs.of(order.id())) {
-                    if (health && seen.isThere()) {
+                for (Photographs.Photograph seen : photographs.there(order.id())) {
+                    if (health) {
                         put(
                                 zip,
                                 at + "photograph-" + seen.from().word() + "-" + seen.id() + ".jpg",

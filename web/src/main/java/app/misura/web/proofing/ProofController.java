@@ -15,10 +15,13 @@ import app.misura.core.length.Unit;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
+import app.misura.core.reading.Steadiness;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.photo.Photographs;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.LadderView;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -33,9 +36,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ProofController {
     private final Orders orders;
+    private final Photographs photographs;
 
-    ProofController(Orders orders) {
+    ProofController(Orders orders, Photographs photographs) {
         this.orders = orders;
+        this.photographs = photographs;
     }
 
     record Again(String label, String name, String how) {}
@@ -67,6 +72,7 @@ class ProofController {
         model.addAttribute("unchecked", unchecked(proof, true));
         model.addAttribute("waiting", unchecked(proof, false));
         model.addAttribute("unsteady", unsteady(order));
+        model.addAttribute("photographs", photographs.there(id));
         return "proof";
     }
 
@@ -136,11 +142,28 @@ class ProofController {
                 .toList();
     }
 
+    /** What a second pair of eyes should look at: "S2, a try struck, 8.5 apart, 4 minutes". */
     private static List<String> unsteady(GarmentOrder order) {
-        return order.form().steps().stream()
-                .map(Step::label)
-                .filter(label ->
-                        order.sheet().readings().stream().anyMatch(r -> r.step().equals(label) && !r.counts()))
+        return Steadiness.of(order.takenHere()).stream()
+                .filter(Steadiness::isUnsteady)
+                .map(s -> said(s, order.form().unit()))
                 .toList();
+    }
+
+    private static String said(Steadiness steadiness, Unit unit) {
+        List<String> words = new ArrayList<>(List.of(steadiness.value().toString()));
+        if (steadiness.strikes() > 0) {
+            words.add(steadiness.strikes() == 1 ? "a try struck" : steadiness.strikes() + " tries struck");
+        }
+        if (steadiness.spread().isPositive()) {
+            words.add(LengthText.column(steadiness.spread(), unit) + " apart");
+        }
+        if (steadiness.took() != null && steadiness.took().toMinutes() > 0) {
+            words.add(
+                    steadiness.took().toMinutes() == 1
+                            ? "1 minute"
+                            : steadiness.took().toMinutes() + " minutes");
+        }
+        return String.join(", ", words);
     }
 }

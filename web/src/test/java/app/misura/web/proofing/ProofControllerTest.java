@@ -8,6 +8,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.proof.Sentence;
 import app.misura.web.TestOrders;
 import app.misura.web.order.Orders;
+import app.misura.web.photo.Photographs;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.ui.ExtendedModelMap;
@@ -18,7 +19,8 @@ class ProofControllerTest {
 
     private void proof(String readings) {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", readings, TestOrders.MARKED));
-        assertThat(new ProofController(orders).proof("o1", null, model)).isEqualTo("proof");
+        assertThat(new ProofController(orders, mock(Photographs.class)).proof("o1", null, model))
+                .isEqualTo("proof");
     }
 
     @SuppressWarnings("unchecked")
@@ -97,6 +99,6 @@ class ProofControllerTest {
     @Test
     void aStepWithAStruckTryIsUnsteady() {
         proof(TestOrders.FULL.replace("D1=103", "D1=130~ D1=103"));
-        assertThat(this.<String>list("unsteady")).containsExactly("D1");
+        assertThat(this.<String>list("unsteady")).containsExactly("D1, a try struck, 27.0 apart");
     }
 }

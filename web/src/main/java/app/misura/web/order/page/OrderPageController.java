@@ -94,11 +94,7 @@ class OrderPageController {
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
-        model.addAttribute(
-                "photographs",
-                photographs.of(order.id()).stream()
-                        .filter(Photographs.Photograph::isThere)
-                        .toList());
+        model.addAttribute("photographs", photographs.there(order.id()));
         model.addAttribute("origins", KnownBody.origins(order));
         model.addAttribute("missing", order.stage() == Stage.MEASURING ? ReuseView.taken(known.missingOn(order)) : "");
         model.addAttribute(

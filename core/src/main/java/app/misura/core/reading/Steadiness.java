@@ -1,0 +1,90 @@
+package app.misura.core.reading;
+
+import app.misura.core.form.Settle;
+import app.misura.core.form.ValueId;
+import app.misura.core.length.Length;
+import app.misura.core.measure.Kind;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How surely one value was taken, told from the strokes of the pen: on paper, corrections that were left visible show where
+ * whoever measured was unsure.
+ *
+ * @param tries how many there are, struck ones among them
+ * @param strikes how many of them were struck
+ * @param spread from the shortest to the longest, struck ones among them; zero for one try
+ * @param took from the reading before to the last try; null for the first of a visit
+ * @param nearness how far apart honest tries of it come
+ */
+public record Steadiness(
+        ValueId value,
+        int tries,
+        int strikes,
+        Length spread,
+        @Nullable Duration took,
+        Length nearness) {
+    /** A longer pause is another visit, or a cup of tea. */
+    private static final Duration PAUSE = Duration.ofMinutes(20);
+
+    /** Tries of a trunk's girths, loops and contours come so near, mm; others half as near. */
+    private static final double TRUNK_MM = 10;
+
+    /** Of every value that something was read for, in form order. */
+    public static List<Steadiness> of(Sheet sheet) {
+        return sheet.slots().stream()
+                .filter(slot -> !sheet.tries(slot).isEmpty())
+                .map(slot -> of(slot, sheet))
+                .toList();
+    }
+
+    private static Steadiness of(Sheet.Slot slot, Sheet sheet) {
+        List<Reading> tries = sheet.tries(slot);
+        List<Length> lengths = new ArrayList<>();
+        tries.forEach(r -> Optional.ofNullable(r.length()).ifPresent(lengths::add));
+        Length spread = lengths.isEmpty()
+                ? Length.ZERO
+                : lengths.stream()
+                        .max(Length::compareTo)
+                        .orElseThrow()
+                        .minus(lengths.stream().min(Length::compareTo).orElseThrow());
+        return new Steadiness(
+                slot.id(),
+                tries.size(),
+                (int) tries.stream().filter(r -> !r.counts()).count(),
+                spread,
+                took(tries, sheet.readings()),
+                nearness(slot));
+    }
+
+    private static @Nullable Duration took(List<Reading> tries, List<Reading> all) {
+        Instant last = tries.get(tries.size() - 1).at();
+        Instant first = tries.get(0).at();
+        return all.stream()
+                .map(Reading::at)
+                .filter(at -> at.isBefore(first))
+                .max(Comparator.naturalOrder())
+                .map(before -> Duration.between(before, last))
+                .filter(d -> d.compareTo(PAUSE) <= 0)
+                .orElse(null);
+    }
+
+    private static Length nearness(Sheet.Slot slot) {
+        if (slot.step().settle() == Settle.TWO_AGREE) {
+            return slot.step().within();
+        }
+        Kind kind = slot.step().taken().kind();
+        boolean trunk = slot.step().taken().region().equals("trunk") && kind.hasPlay();
+        return Length.fromMm(trunk ? TRUNK_MM : TRUNK_MM / 2);
+    }
+
+    /** Whether somebody who looks through the sheet should look here. */
+    public boolean isUnsteady() {
+        return strikes > 0 || spread.compareTo(nearness) > 0;
+    }
+}

@@ -1,0 +1,78 @@
+package app.misura.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.length.Length;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+class SteadinessTest {
+    private static final OrderForm FORM = OrderForms.shipped().get("trousers-tailored");
+    private static final Instant BEGUN = Instant.parse("2026-11-30T10:00:00Z");
+
+    private final List<Reading> readings = new ArrayList<>();
+
+    private void read(String step, String text, int minute, @Nullable String struck) {
+        Instant at = BEGUN.plus(Duration.ofMinutes(minute));
+        Strike strike = struck == null ? null : new Strike(struck, at, "dewi");
+        Length length = Length.fromMm(10 * Double.parseDouble(text));
+        readings.add(new Reading(step, null, text, length, FORM.step(step).play(), at, "dewi", null, strike));
+    }
+
+    private Steadiness of(String step) {
+        return Steadiness.of(new Sheet(FORM, Wearer.USUAL, Map.of(), readings)).stream()
+                .filter(s -> s.value().isOf(step))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void oneTryIsSteadyAndItsTimeIsFromTheReadingBefore() {
+        read("D1", "103", 0, null);
+        read("D2", "58.5", 2, null);
+        assertThat(of("D1")).isEqualTo(new Steadiness(of("D1").value(), 1, 0, Length.ZERO, null, Length.fromMm(5)));
+        assertThat(of("D2").took()).isEqualTo(Duration.ofMinutes(2));
+        assertThat(of("D2").isUnsteady()).isFalse();
+    }
+
+    @Test
+    void aStruckTryIsUnsteadyAndItsSpreadCounts() {
+        read("D1", "103", 0, null);
+        read("S1", "87", 1, "tape twisted");
+        read("S1", "78.5", 5, null);
+        assertThat(of("S1").tries()).isEqualTo(2);
+        assertThat(of("S1").strikes()).isEqualTo(1);
+        assertThat(of("S1").spread()).isEqualTo(Length.fromMm(85));
+        assertThat(of("S1").took()).isEqualTo(Duration.ofMinutes(5));
+        assertThat(of("S1").isUnsteady()).isTrue();
+    }
+
+    /** Half a centimetre is much for a leg and little for a seat; a step that wants two to agree says how near. */
+    @Test
+    void howFarTriesMayLieApartIsTheMeasures() {
+        read("U1", "104", 0, null);
+        read("U1", "105", 1, null);
+        read("D1", "103", 2, null);
+        read("D1", "104", 3, null);
+        read("U2", "82", 4, null);
+        read("U2", "83", 5, null);
+        assertThat(of("U1").isUnsteady()).isFalse();
+        assertThat(of("D1").isUnsteady()).isTrue();
+        assertThat(of("U2").nearness()).isEqualTo(FORM.step("U2").within());
+        assertThat(of("U2").isUnsteady()).isFalse();
+    }
+
+    @Test
+    void aPauseIsNoTimeThatAReadingTook() {
+        read("D1", "103", 0, null);
+        read("D2", "58.5", 45, null);
+        assertThat(of("D2").took()).isNull();
+    }
+}
