@@ -34,6 +34,7 @@ class PackageMapTest {
             Map.entry("house", List.of("history")),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("how", List.of("ui")),
+            Map.entry("size", List.of("id")),
             Map.entry("photo", List.of("order", "reading", "account", "id", "ui")),
             Map.entry("tape", List.of("order", "id", "ui")),
             Map.entry("tapes", List.of("ui", "id")),
@@ -45,7 +46,7 @@ class PackageMapTest {
             Map.entry(
                     "order.page",
                     List.of("order", "known", "photo", "reading", "client", "cutting", "house", "account", "id", "ui")),
-            Map.entry("client.page", List.of("client", "known", "reading", "order", "store", "id", "ui")),
+            Map.entry("client.page", List.of("client", "known", "size", "house", "order", "store", "id", "ui")),
             Map.entry("measuring", List.of("order", "reading", "client", "house", "account", "id", "ui")),
             Map.entry("proofing", List.of("order", "photo", "ui")),
             Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),
@@ -54,7 +55,7 @@ class PackageMapTest {
             Map.entry("today", List.of("order", "client", "account", "store", "ui")),
             Map.entry("api", List.of("order", "reading", "client", "house", "store", "id", "problem")),
             Map.entry("api.described", List.of("api")),
-            Map.entry("demo", List.of("order", "reading", "client", "house", "account")));
+            Map.entry("demo", List.of("order", "known", "size", "reading", "client", "house", "account")));
 
     static List<String> packages() {
         return MAY_USE.keySet().stream().sorted().toList();

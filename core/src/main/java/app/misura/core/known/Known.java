@@ -2,9 +2,13 @@ package app.misura.core.known;
 
 import app.misura.core.figure.TapePaths;
 import app.misura.core.form.Step;
+import app.misura.core.house.HouseTables;
+import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.Catalogue;
 import app.misura.core.measure.Kind;
 import app.misura.core.measure.MeasureKey;
+import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
@@ -21,12 +25,20 @@ import org.jspecify.annotations.Nullable;
  * A value of a body as one sheet has it.
  *
  * @param side of the body; null where the measure has none
+ * @param length what the tape showed, as its step settles it, without what that form adds
  * @param made the readings that the value is made of, as they were written
  * @param unit of the tape
  * @param waist the level at which the sheet's form has its waist
  * @param doubted whether that sheet's proof calls it wrong
  */
-public record Known(MeasureKey key, @Nullable Side side, List<Reading> made, Unit unit, String waist, boolean doubted) {
+public record Known(
+        MeasureKey key,
+        @Nullable Side side,
+        Length length,
+        List<Reading> made,
+        Unit unit,
+        String waist,
+        boolean doubted) {
     public Known {
         made = List.copyOf(made);
     }
@@ -46,6 +58,7 @@ public record Known(MeasureKey key, @Nullable Side side, List<Reading> made, Uni
                 known.add(new Known(
                         value.step().key(),
                         value.side(),
+                        value.length().minus(value.step().adds()),
                         value.made(),
                         proof.sheet().unit(),
                         proof.sheet().form().heading().waist(),
@@ -63,6 +76,12 @@ public record Known(MeasureKey key, @Nullable Side side, List<Reading> made, Uni
     /** When it was read last. */
     public Instant at() {
         return made.stream().map(Reading::at).max(Comparator.naturalOrder()).orElse(Instant.MIN);
+    }
+
+    /** The body's own length, mm: the tape's play taken off. */
+    public double netMm(HouseTables tables) {
+        Play play = made.isEmpty() ? Play.SNUG : made.get(made.size() - 1).play();
+        return length.toMm() - tables.playMm(play, Catalogue.shipped().get(key.code()));
     }
 
     /** Whether a step of a form asks for this value, wherever that form has its waist. */

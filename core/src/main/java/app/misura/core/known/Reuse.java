@@ -62,7 +62,13 @@ public record Reuse<S>(List<Carried<S>> carried, List<Not<S>> not) {
      * @param oldest what was read before is stale
      * @param changed what was read before is of another body; null if that was never said
      */
-    public record Limits(Instant oldest, @Nullable Instant changed) {}
+    public record Limits(Instant oldest, @Nullable Instant changed) {
+        /** Whether a value is of this body, and not too old. */
+        public boolean isFresh(Known known) {
+            return !known.at().isBefore(oldest)
+                    && (changed == null || !known.at().isBefore(changed));
+        }
+    }
 
     /** @param known of the same body, in any order; of several that fit, the one that was read last is taken */
     public static <S> Reuse<S> of(Sheet sheet, List<Source<S>> known, Limits limits) {

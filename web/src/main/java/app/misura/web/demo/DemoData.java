@@ -18,11 +18,13 @@ import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
 import app.misura.web.house.Rules;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.reading.NewReading;
 import app.misura.web.reading.Readings;
+import app.misura.web.size.HouseSizes;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
@@ -54,6 +56,8 @@ public class DemoData implements ApplicationRunner {
     private final OrderLife life;
     private final Readings readings;
     private final OrderForms forms;
+    private final KnownBody known;
+    private final HouseSizes sizes;
     private final Clock clock;
     private final Filler filler;
     private volatile boolean in;
@@ -67,6 +71,8 @@ public class DemoData implements ApplicationRunner {
             OrderLife life,
             Readings readings,
             OrderForms forms,
+            KnownBody known,
+            HouseSizes sizes,
             Clock clock,
             Filler filler) {
         this.wanted = wanted;
@@ -77,6 +83,8 @@ public class DemoData implements ApplicationRunner {
         this.life = life;
         this.readings = readings;
         this.forms = forms;
+        this.known = known;
+        this.sizes = sizes;
         this.clock = clock;
         this.filler = filler;
     }
@@ -90,7 +98,9 @@ public class DemoData implements ApplicationRunner {
         }
     }
 
-    record Workroom(HouseDoc house, List<PersonDoc> people, List<ClientDoc> clients) {}
+    record Workroom(HouseDoc house, List<PersonDoc> people, List<SizesDoc> sizes, List<ClientDoc> clients) {}
+
+    record SizesDoc(String name, @Nullable Integer stretch, String text) {}
 
     record HouseDoc(String name, String address) {}
 
@@ -124,6 +134,7 @@ public class DemoData implements ApplicationRunner {
             Stage stage,
             @Nullable String unit,
             @Nullable Map<String, String> options,
+            @Nullable Boolean known,
             String readings) {}
 
     @Override
@@ -149,6 +160,9 @@ public class DemoData implements ApplicationRunner {
     private void fill(Workroom workroom) {
         house.change(rules(workroom));
         workroom.people().forEach(p -> accounts.add(p.name(), p.called(), PASSWORD, p.role()));
+        workroom.sizes()
+                .forEach(s -> sizes.keep(
+                        new HouseSizes.Typed("", s.name(), Objects.requireNonNullElse(s.stretch(), 0), s.text(), 0)));
         for (ClientDoc c : workroom.clients()) {
             Client client = clients.add(
                     new Client.About(
@@ -176,6 +190,9 @@ public class DemoData implements ApplicationRunner {
                         LocalDate.now(clock).plusDays(doc.needed()),
                         doc.options() == null ? Map.of() : doc.options()),
                 "owner");
+        if (Boolean.TRUE.equals(doc.known())) {
+            known.takeOver(order.id());
+        }
         Instant at = clock.instant().minusSeconds(3 * 3600);
         List<NewReading> taken = new ArrayList<>();
         List<Integer> struck = new ArrayList<>();

@@ -3,11 +3,13 @@ package app.misura.web.known;
 import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
+import app.misura.core.house.HouseTables;
 import app.misura.core.known.Known;
 import app.misura.core.known.Reuse;
 import app.misura.core.known.Reuse.Carried;
 import app.misura.core.known.Reuse.Limits;
 import app.misura.core.known.Reuse.Source;
+import app.misura.core.measure.Condition;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
@@ -24,6 +26,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -86,6 +89,19 @@ public class KnownBody {
                             Map.entry(s.known().key(), String.valueOf(s.known().side())))
                     .distinct()
                     .count();
+        }
+
+        /** The newest fresh value of each measure that no proof calls wrong, the tape's play taken off, mm by its code. */
+        public Map<String, Double> netMm(HouseTables tables) {
+            Map<String, Double> net = new LinkedHashMap<>();
+            sources.stream()
+                    .map(Source::known)
+                    .filter(k -> !k.doubted() && limits.isFresh(k))
+                    .sorted(Comparator.comparing(
+                                    (Known k) -> !k.key().condition().equals(Condition.USUAL))
+                            .thenComparing(Comparator.comparing(Known::at).reversed()))
+                    .forEach(k -> net.putIfAbsent(k.key().code(), k.netMm(tables)));
+            return net;
         }
 
         /** What a sheet may take over. */

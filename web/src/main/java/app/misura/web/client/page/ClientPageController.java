@@ -4,9 +4,11 @@ import app.misura.core.figure.View;
 import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.house.Tables;
 import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.size.HouseSizes;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Say;
 import java.security.Principal;
@@ -25,12 +27,17 @@ class ClientPageController {
     private final Orders orders;
     private final Clients clients;
     private final KnownBody known;
+    private final HouseSizes sizes;
+    private final Tables tables;
     private final Clock clock;
 
-    ClientPageController(Orders orders, Clients clients, KnownBody known, Clock clock) {
+    ClientPageController(
+            Orders orders, Clients clients, KnownBody known, HouseSizes sizes, Tables tables, Clock clock) {
         this.orders = orders;
         this.clients = clients;
         this.known = known;
+        this.sizes = sizes;
+        this.tables = tables;
         this.clock = clock;
     }
 
@@ -79,7 +86,13 @@ class ClientPageController {
         model.addAttribute("client", client);
         model.addAttribute(
                 "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
-        model.addAttribute("known", known.of(client).count());
+        KnownBody.Sheets sheets = known.of(client);
+        model.addAttribute("known", sheets.count());
+        model.addAttribute(
+                "sizes",
+                sizes.nearest(sheets.netMm(tables.now())).stream()
+                        .map(SizeView::of)
+                        .toList());
         model.addAttribute("changed", changed(client));
         model.addAttribute("consent", consent(client));
         model.addAttribute("orders", all.stream().map(Line::of).toList());

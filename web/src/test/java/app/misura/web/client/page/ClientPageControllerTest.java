@@ -6,8 +6,10 @@ import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
+import app.misura.web.house.Tables;
 import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
+import app.misura.web.size.HouseSizes;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.ui.ExtendedModelMap;
@@ -15,8 +17,8 @@ import org.springframework.ui.ExtendedModelMap;
 class ClientPageControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
-    private final ClientPageController controller =
-            new ClientPageController(orders, clients, KnownBodies.of(orders), TestOrders.CLOCK);
+    private final ClientPageController controller = new ClientPageController(
+            orders, clients, KnownBodies.of(orders), mock(HouseSizes.class), mock(Tables.class), TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
 
     @Test
