@@ -35,6 +35,7 @@ class PackageMapTest {
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("how", List.of("ui")),
             Map.entry("size", List.of("id")),
+            Map.entry("wardrobe", List.of("client", "account", "house", "id", "ui")),
             Map.entry("photo", List.of("order", "reading", "account", "id", "ui")),
             Map.entry("tape", List.of("order", "id", "ui")),
             Map.entry("tapes", List.of("ui", "id")),

@@ -26,6 +26,8 @@ public record NearestSize(
     private static final double IN_THE_SEAMS = 10;
     /** What is looser than this would be seen, mm; a length as much off too. */
     private static final double SEEN = 15;
+    /** A girth that is tighter than this is let out, mm. */
+    private static final double FELT = 5;
     /** What a hem gives at most, mm. */
     private static final double IN_THE_HEM = 30;
     /** Taken in by more than so many sizes, a garment's other lines lie in the wrong places. */
@@ -122,7 +124,7 @@ public record NearestSize(
                 Measure measure = table.measures().get(m);
                 if (measure.kind().hasPlay()) {
                     double tight = net(m) - table.mm(size, m) * (1 + table.stretch());
-                    if (tight > 0) {
+                    if (tight > FELT) {
                         alterations.add(new Alteration(measure, Kind.LET_OUT, tight));
                     } else if (-over > SEEN) {
                         alterations.add(new Alteration(measure, Kind.TAKE_IN, -over));
