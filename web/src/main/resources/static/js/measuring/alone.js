@@ -82,8 +82,8 @@ function refresh(place) {
 }
 
 function fieldsOf(form) {
-  const { step, side, text, key, confirm, then, play } = Object.fromEntries(new FormData(form));
-  return { step, side: side || "", text, key, confirm, then, play: play || "", url: form.getAttribute("action") };
+  const { step, side, text, key, confirm, then, play, tool, sure } = Object.fromEntries(new FormData(form));
+  return { step, side: side || "", text, key, confirm, then, play: play || "", tool: tool || "", sure: sure || "", url: form.getAttribute("action") };
 }
 
 function keepHere(form) {
@@ -123,6 +123,8 @@ async function bring(each) {
     confirm: each.confirm || "",
     then: "go",
     play: each.play || "",
+    tool: each.tool || "",
+    sure: each.sure || "",
     _csrf: token ? token.value : "",
   });
   if (each.side) body.set("side", each.side);

@@ -81,6 +81,8 @@ export function ask(to) {
     e.textContent = words[e.dataset.says];
   });
   lay(form, steps.find((each) => each.label === form.elements.step.value), to.step);
+  if (form.elements.tool) form.elements.tool.disabled = true;
+  if (form.elements.sure) form.elements.sure.checked = false;
   form.elements.step.value = to.step.label;
   setSide(form, to.side);
   form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();

@@ -31,7 +31,7 @@ class PackageMapTest {
             Map.entry("history.page", List.of("history", "client", "order", "house", "account", "id", "ui")),
             Map.entry("client", List.of("history", "id")),
             Map.entry("form", List.of("id")),
-            Map.entry("house", List.of("history")),
+            Map.entry("house", List.of("history", "id")),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("how", List.of("ui")),
             Map.entry("size", List.of("id")),

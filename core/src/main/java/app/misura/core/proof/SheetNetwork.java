@@ -30,6 +30,9 @@ public final class SheetNetwork {
     /** What a reading scatters more that nobody trained took. House default; forms for such people say it too. */
     private static final double UNTRAINED = 1.5;
 
+    /** What a reading scatters more of which whoever took it was not quite sure. House default. */
+    private static final double UNSURE = 1.5;
+
     private SheetNetwork() {}
 
     public static Network of(Sheet sheet, Map<ValueId, Settled> settled) {
@@ -95,6 +98,9 @@ public final class SheetNetwork {
                 ? Math.max(UNTRAINED, sheet.form().sigmaFactor())
                 : sheet.form().sigmaFactor();
         double sd = slot.step().taken().sdCm() * scatter;
+        if (settled != null && settled.made().stream().anyMatch(Reading::isUnsure)) {
+            sd *= UNSURE;
+        }
         if (sheet.form().partOf(slot.step()).heldByClient()) {
             sd *= SELF_HELD;
         }

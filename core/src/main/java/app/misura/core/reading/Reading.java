@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param text what was written, in the sheet's unit
  * @param length what it means, on the form's increment; null says "none wanted"
  * @param play how tight the tape really lay
- * @param aid what helped: a ruler, a mirror; {@code alone} or {@code helper} before it where nobody trained took it
+ * @param aid what helped: a ruler, a mirror; {@code alone} or {@code helper} before it where nobody trained took it, {@code
+ *     so-so} behind it where whoever did was not quite sure
  * @param struck null while it counts
  */
 public record Reading(
@@ -38,6 +39,14 @@ public record Reading(
     /** Whether it comes from the stand-in for a tape. */
     public boolean isSimulated() {
         return aid != null && aid.contains(SIMULATED);
+    }
+
+    /** Stands in the aid of a reading of which whoever took it was not quite sure. */
+    public static final String SO_SO = "so-so";
+
+    /** Whether whoever took it was not quite sure. */
+    public boolean isUnsure() {
+        return aid != null && aid.contains(SO_SO);
     }
 
     /** Whether somebody took it who was never taught: such readings scatter more. */

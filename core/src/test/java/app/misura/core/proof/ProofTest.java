@@ -315,4 +315,45 @@ class ProofTest {
         assertThat(leftOut("S3").whole()).isEqualTo("Nothing here contradicts itself. S3 is left out.");
         assertThat(proof("S3=").sentence().whole()).contains("Still to come: S3.");
     }
+
+    private static Proof aided(String step, String aid) {
+        Sheet sheet = Sheets.of(Sheets.AVERAGE);
+        return Proof.of(new Sheet(
+                sheet.form(),
+                sheet.wearer(),
+                sheet.answers(),
+                sheet.readings().stream()
+                        .map(r -> r.step().equals(step)
+                                ? new Reading(
+                                        r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), r.by(), aid, null)
+                                : r)
+                        .toList()));
+    }
+
+    /** Whoever was not quite sure gives the others more say: the reading scatters half as much again. */
+    @Test
+    void whatIsNotQuiteSureScattersMore() {
+        Proof sure = proof("");
+        Proof unsure = aided("S1", "steel ruler; so-so");
+        Sheet.Slot slot = sure.sheet().slots().stream()
+                .filter(s -> s.step().label().equals("S1"))
+                .findFirst()
+                .orElseThrow();
+        double before = SheetNetwork.sdCm(sure.sheet(), slot, sure.settled().get(slot.id()));
+        double after = SheetNetwork.sdCm(unsure.sheet(), slot, unsure.settled().get(slot.id()));
+        assertThat(after).isCloseTo(1.5 * before, within(1e-9));
+        assertThat(unsure.verdict()).isEqualTo(Proof.Verdict.HOLDS);
+    }
+
+    @Test
+    void whatASimulatedTapeSentIsToldFromABody() {
+        Proof proof = aided("S1", Reading.SIMULATED);
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.WARNINGS);
+        assertThat(proof.sentence().whole())
+                .isEqualTo(
+                        "Nothing is proved wrong; 1 thing to look at. S1 was sent by the simulated tape and not measured.");
+        assertThat(findings(proof, "simulated"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.action()).isEqualTo("Measure S1 before anything is cut."));
+    }
 }

@@ -8,6 +8,8 @@ import app.misura.core.reading.Judged;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import app.misura.web.house.Tool;
+import app.misura.web.house.Tools;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
@@ -18,6 +20,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -39,12 +42,14 @@ class KeepController {
     private final Orders orders;
     private final Readings readings;
     private final MeasureDesk desk;
+    private final Tools tools;
     private final Clock clock;
 
-    KeepController(Orders orders, Readings readings, MeasureDesk desk, Clock clock) {
+    KeepController(Orders orders, Readings readings, MeasureDesk desk, Tools tools, Clock clock) {
         this.orders = orders;
         this.readings = readings;
         this.desk = desk;
+        this.tools = tools;
         this.clock = clock;
     }
 
@@ -58,6 +63,8 @@ class KeepController {
             @RequestParam(defaultValue = "go") String then,
             @RequestParam(required = false) @Nullable String key,
             @RequestParam(defaultValue = "") String play,
+            @RequestParam(defaultValue = "") String tool,
+            @RequestParam(defaultValue = "") String sure,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Principal who,
             Model model,
@@ -65,8 +72,11 @@ class KeepController {
         GarmentOrder order = orders.get(id);
         Step asked = taking(order, step);
         Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
-        Judged judged =
-                Judged.of(text, asked, order.form(), order.sheet().spanScale().orElse(null));
+        Optional<Tool> with =
+                tools.find(tool).filter(t -> t.unit() == order.form().unit());
+        String written = with.map(t -> t.written(text)).orElse(text);
+        Judged judged = Judged.of(
+                written, asked, order.form(), order.sheet().spanScale().orElse(null));
         boolean kept = judged instanceof Judged.Kept || judged instanceof Judged.Unusual && confirm.equals(text);
         if (!kept) {
             response.setStatus(422);
@@ -78,13 +88,20 @@ class KeepController {
                                     .having(Heard.of(text, judged))));
             return MeasureController.page(target);
         }
-        NewReading reading =
-                new NewReading(reading(slot, text, judged, play(order, asked, play), who.getName()), usable(key));
+        NewReading reading = new NewReading(
+                reading(slot, written, judged, play(order, asked, play), who.getName(), aid(with, sure)), usable(key));
         Readings.Kept stored = readings.keep(id, List.of(reading));
         Place onward = then.equals("again")
                 ? Place.step(step, slot.side())
                 : Place.of(orders.with(order, stored).course().after(asked));
         return "redirect:" + onward.address(id, stored.readings().get(0).id());
+    }
+
+    /** What helped, and whether whoever read was not quite sure. */
+    private static @Nullable String aid(Optional<Tool> with, String sure) {
+        String doubt = sure.equals(Reading.SO_SO) ? Reading.SO_SO : "";
+        String aid = with.map(Tool::name).orElse("") + (with.isPresent() && !doubt.isEmpty() ? "; " : "") + doubt;
+        return aid.isEmpty() ? null : aid;
     }
 
     private static String clip(String text) {
@@ -116,9 +133,9 @@ class KeepController {
                 .orElse(slots.get(0));
     }
 
-    private Reading reading(Sheet.Slot slot, String text, Judged judged, Play play, String by) {
+    private Reading reading(Sheet.Slot slot, String text, Judged judged, Play play, String by, @Nullable String aid) {
         Length length = judged instanceof Judged.Kept kept ? kept.length() : ((Judged.Unusual) judged).length();
-        return new Reading(slot.step().label(), slot.side(), text, length, play, clock.instant(), by, null, null);
+        return new Reading(slot.step().label(), slot.side(), text, length, play, clock.instant(), by, aid, null);
     }
 
     /** Leaves a value out. The page holds this back while something is typed in the entry, so that it is not lost. */

@@ -6,6 +6,7 @@ import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.Sheet;
+import app.misura.web.house.Tools;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
@@ -30,12 +31,14 @@ class MeasureController {
     private final MeasureDesk desk;
     private final Presence presence;
     private final Live live;
+    private final Tools tools;
 
-    MeasureController(Orders orders, MeasureDesk desk, Presence presence, Live live) {
+    MeasureController(Orders orders, MeasureDesk desk, Presence presence, Live live, Tools tools) {
         this.orders = orders;
         this.desk = desk;
         this.presence = presence;
         this.live = live;
+        this.tools = tools;
     }
 
     /** The page, or only what changes of it when it asks for that. */
@@ -71,8 +74,13 @@ class MeasureController {
             @PathVariable String id,
             @RequestParam String step,
             @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String tool,
             Model model) {
         GarmentOrder order = orders.get(id);
+        String written = tools.find(tool)
+                .filter(t -> t.unit() == order.form().unit())
+                .map(t -> t.written(text))
+                .orElse(text);
         Step asked = order.form()
                 .find(step)
                 .filter(Step::takesReadings)
@@ -84,7 +92,7 @@ class MeasureController {
                         : Heard.of(
                                 text,
                                 Judged.of(
-                                        text,
+                                        written,
                                         asked,
                                         order.form(),
                                         order.sheet().spanScale().orElse(null))));

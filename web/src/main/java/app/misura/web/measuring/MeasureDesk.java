@@ -13,6 +13,7 @@ import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.Tools;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.Origin;
 import app.misura.web.reading.StepNote;
@@ -42,11 +43,13 @@ class MeasureDesk {
     private final Clock clock;
     private final Presence presence;
     private final Accounts accounts;
+    private final Tools tools;
 
-    MeasureDesk(Clock clock, Presence presence, Accounts accounts) {
+    MeasureDesk(Clock clock, Presence presence, Accounts accounts, Tools tools) {
         this.clock = clock;
         this.presence = presence;
         this.accounts = accounts;
+        this.tools = tools;
     }
 
     /** The screen as somebody sees it; that they are there is noted. */
@@ -122,7 +125,8 @@ class MeasureDesk {
                 .or(course::firstToCome)
                 .orElse(steps.get(steps.size() - 1));
         presence.note(order.id(), visit.by(), step.label());
-        StepDesk desk = new StepDesk(order, course, step, clock.getZone());
+        StepDesk desk = new StepDesk(
+                order, course, step, clock.getZone(), tools.in(order.form().unit()));
         int at = steps.indexOf(step);
         MeasureView.Around around = new MeasureView.Around(
                 at > 0 ? steps.get(at - 1).label() : null,

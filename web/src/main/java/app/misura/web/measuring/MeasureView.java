@@ -125,6 +125,7 @@ record MeasureView(
             @Nullable WayOut wayOut,
             String note,
             List<PlayView> plays,
+            List<ToolView> tools,
             boolean flat)
             implements Here {
         @Override
@@ -135,6 +136,9 @@ record MeasureView(
 
     /** What may lie under the tape. @param now whether it is expected to @param asked whether the form asks for it */
     record PlayView(String word, String said, boolean now, boolean asked) {}
+
+    /** Something to read with that begins behind a blank end. @param now whether it is expected */
+    record ToolView(String id, String said, boolean now) {}
 
     record MarkView(String label, String name) {}
 

@@ -7,6 +7,7 @@ import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
+import app.misura.core.measure.Kind;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Bracket;
@@ -15,6 +16,7 @@ import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import app.misura.web.house.Tool;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.StepNote;
 import app.misura.web.reading.StoredReading;
@@ -32,6 +34,7 @@ import org.jspecify.annotations.Nullable;
 /** Lays out the one step that is asked for: its entry, its tries, its sums. */
 final class StepDesk {
     private final ZoneId zone;
+    private final List<Tool> tools;
     private final GarmentOrder order;
     private final OrderForm form;
     private final Course course;
@@ -39,8 +42,9 @@ final class StepDesk {
     private final Step step;
     private final List<Sheet.Slot> slots;
 
-    StepDesk(GarmentOrder order, Course course, Step step, ZoneId zone) {
+    StepDesk(GarmentOrder order, Course course, Step step, ZoneId zone, List<Tool> tools) {
         this.zone = zone;
+        this.tools = tools;
         this.order = order;
         this.form = order.form();
         this.course = course;
@@ -85,6 +89,7 @@ final class StepDesk {
                 wayOut(),
                 note(),
                 plays(),
+                tools(),
                 step.takesReadings() && step.taken().isFlatWidth());
     }
 
@@ -97,6 +102,27 @@ final class StepDesk {
         return Stream.of(Play.values())
                 .map(p -> new MeasureView.PlayView(p.word(), p.under(), p == now, p == step.play()))
                 .toList();
+    }
+
+    /** What may be read with besides the tape, where a ruler can stand; what was used last is expected again. */
+    private List<MeasureView.ToolView> tools() {
+        if (!isRulers(step)) {
+            return List.of();
+        }
+        String last = proof.sheet().readings().stream()
+                .filter(r -> isRulers(form.step(r.step())))
+                .reduce((a, b) -> b)
+                .map(Reading::aid)
+                .orElse("");
+        return tools.stream()
+                .map(t -> new MeasureView.ToolView(
+                        t.id(), t.name() + ", adds " + t.blank(), t.name().equals(last)))
+                .toList();
+    }
+
+    private static boolean isRulers(Step step) {
+        return step.takesReadings()
+                && (step.taken().kind() == Kind.SEATED || step.taken().kind() == Kind.HEIGHT);
     }
 
     private String note() {

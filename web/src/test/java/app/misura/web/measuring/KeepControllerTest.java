@@ -17,8 +17,11 @@ import app.misura.core.length.Unit;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.LeftOut;
+import app.misura.core.reading.Reading;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.Tool;
+import app.misura.web.house.Tools;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
@@ -45,10 +48,16 @@ class KeepControllerTest {
 
     private final Orders orders = mock(Orders.class);
     private final Readings readings = mock(Readings.class);
+    private final Tools tools = mock(Tools.class);
     private final KeepController controller = new KeepController(
             orders,
             readings,
-            new MeasureDesk(TestOrders.CLOCK, new Presence(TestOrders.CLOCK, new Live()), mock(Accounts.class)),
+            new MeasureDesk(
+                    TestOrders.CLOCK,
+                    new Presence(TestOrders.CLOCK, new Live()),
+                    mock(Accounts.class),
+                    mock(Tools.class)),
+            tools,
             TestOrders.CLOCK);
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final ExtendedModelMap model = new ExtendedModelMap();
@@ -84,7 +93,8 @@ class KeepControllerTest {
     }
 
     private String keep(String step, String side, String text, String confirm, String then, String key) {
-        return controller.keep("o1", step, side, text, confirm, then, key, "", "measure", MEASURER, model, response);
+        return controller.keep(
+                "o1", step, side, text, confirm, then, key, "", "", "", "measure", MEASURER, model, response);
     }
 
     private NewReading stored() {
@@ -190,7 +200,7 @@ class KeepControllerTest {
     @Test
     void withoutScriptTheWholePageIsAnswered() {
         order("P3=171");
-        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, "", null, MEASURER, model, response))
+        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, "", "", "", null, MEASURER, model, response))
                 .isEqualTo("measure");
     }
 
@@ -268,7 +278,8 @@ class KeepControllerTest {
     @Test
     void howTheTapeLayIsKeptAndRemembered() {
         order("P3=171");
-        controller.keep("o1", "U1", null, "101.5", "", "go", null, "2-fingers", "measure", MEASURER, model, response);
+        controller.keep(
+                "o1", "U1", null, "101.5", "", "go", null, "2-fingers", "", "", "measure", MEASURER, model, response);
         assertThat(stored().reading().play()).isEqualTo(Play.TWO_FINGERS);
         GarmentOrder two = TestOrders.of("1", "P3=171", TestOrders.MARKED)
                 .with(List.of(new StoredReading("r9", stored().reading(), null, Optional.empty())));
@@ -280,5 +291,29 @@ class KeepControllerTest {
         assertThat(two.course().play(two.form().step("D1")))
                 .as("a length has none")
                 .isEqualTo(two.form().step("D1").play());
+    }
+
+    /** A ruler that stands on the seat shows too little by its blank end: what it showed stays in sight. */
+    @Test
+    void aToolsBlankEndIsAddedOnceToWhatItShows() {
+        Tool ruler = new Tool("t1", "steel ruler", "0.8", Unit.CM);
+        when(tools.find("t1")).thenReturn(Optional.of(ruler));
+        order("P3=171");
+        controller.keep(
+                "o1", "M1", null, "25.2", "", "go", null, "", "t1", "so-so", "measure", MEASURER, model, response);
+        Reading read = stored().reading();
+        assertThat(read.text()).isEqualTo("25.2+0.8");
+        assertThat(read.length()).isEqualTo(Length.of("26", Unit.CM));
+        assertThat(read.aid()).isEqualTo("steel ruler; so-so");
+        assertThat(read.isUnsure()).isTrue();
+    }
+
+    @Test
+    void aToolOfTheOtherTapeIsNotTaken() {
+        when(tools.find("t1")).thenReturn(Optional.of(new Tool("t1", "steel ruler", "1/4", Unit.INCH)));
+        order("P3=171");
+        controller.keep("o1", "M1", null, "26", "", "go", null, "", "t1", "", "measure", MEASURER, model, response);
+        assertThat(stored().reading().text()).isEqualTo("26");
+        assertThat(stored().reading().aid()).isNull();
     }
 }

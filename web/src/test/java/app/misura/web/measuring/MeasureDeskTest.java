@@ -9,15 +9,19 @@ import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Accounts;
+import app.misura.web.house.Tool;
+import app.misura.web.house.Tools;
 import app.misura.web.order.GarmentOrder;
 import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 class MeasureDeskTest {
     private final Accounts accounts = mock(Accounts.class);
     private final Presence presence = new Presence(TestOrders.CLOCK, new Live());
-    private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK, presence, accounts);
+    private final Tools tools = mock(Tools.class);
+    private final MeasureDesk desk = new MeasureDesk(TestOrders.CLOCK, presence, accounts, tools);
 
     private static GarmentOrder order(String readings) {
         return TestOrders.of("Somebody", readings, TestOrders.MARKED);
@@ -284,5 +288,14 @@ class MeasureDeskTest {
                         .notice())
                 .as("one's own second try")
                 .isNull();
+    }
+
+    @Test
+    void aRulerIsOfferedWhereOneStandsAndExpectedAgain() {
+        when(tools.in(Unit.CM)).thenReturn(List.of(new Tool("t1", "steel ruler", "0.8", Unit.CM)));
+        GarmentOrder order = order("P3=171 D1=103");
+        assertThat(Objects.requireNonNull(view(order, "D1").step()).tools()).isEmpty();
+        assertThat(Objects.requireNonNull(view(order, "M1").step()).tools())
+                .containsExactly(new MeasureView.ToolView("t1", "steel ruler, adds 0.8", false));
     }
 }

@@ -10,6 +10,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -157,7 +158,11 @@ final class LadderLayout {
     private String shown(Settled settled) {
         Length length = settled.length();
         boolean blind = m.blind() && settled.isFirstOfTwo();
-        return length == null ? "none" : blind ? "first kept" : text(length);
+        if (length == null) {
+            return "none";
+        }
+        boolean unsure = settled.made().stream().anyMatch(Reading::isUnsure);
+        return blind ? "first kept" : (unsure ? "~" : "") + text(length);
     }
 
     private String text(Length length) {
