@@ -74,7 +74,7 @@ public final class TestOrders {
         return order(
                 "o" + name,
                 client,
-                new About(1, "trousers", stage, TODAY.plusDays(neededIn), List.of(), "", NOW),
+                new About(1, "trousers", stage, TODAY.plusDays(neededIn), List.of(), "", null, NOW),
                 new Sheet(form, client.wearer(), Map.of(), List.of()),
                 new Taken(stored, marks, Passes.NONE, List.of(), Map.of()));
     }

@@ -191,7 +191,7 @@ public class DemoData implements ApplicationRunner {
                         doc.options() == null ? Map.of() : doc.options()),
                 "owner");
         if (Boolean.TRUE.equals(doc.known())) {
-            known.takeOver(order.id());
+            known.takeOver(order.id(), "measurer");
         }
         Instant at = clock.instant().minusSeconds(3 * 3600);
         List<NewReading> taken = new ArrayList<>();

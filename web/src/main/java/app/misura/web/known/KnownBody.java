@@ -3,6 +3,7 @@ package app.misura.web.known;
 import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
+import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
 import app.misura.core.known.Known;
 import app.misura.core.known.Reuse;
@@ -29,6 +30,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -145,11 +147,80 @@ public class KnownBody {
         return new Sheets(order.client(), others).on(order.sheet());
     }
 
-    /** Writes what is known on an order's sheet, as it was written then. @return how many values */
+    /** A value that this sheet took over and another sheet has read since. @param here and {@code there} what was written */
+    public record Newer(ValueId value, String here, String there, Carried<Origin> carried) {}
+
+    /** What the client's other sheets have read anew since this one took it over. */
+    @Transactional(readOnly = true)
+    public List<Newer> newerThan(GarmentOrder order) {
+        if (order.readings().stream().allMatch(r -> r.from().isEmpty())) {
+            return List.of();
+        }
+        List<GarmentOrder> others = orders.of(order.client().id()).stream()
+                .filter(o -> !o.id().equals(order.id()))
+                .toList();
+        List<Newer> newer = new ArrayList<>();
+        for (Carried<Origin> carried :
+                new Sheets(order.client(), others).on(order.takenHere()).carried()) {
+            List<Reading> here = order.proof().settled().containsKey(carried.value())
+                    ? order.proof().settled().get(carried.value()).made()
+                    : List.of();
+            boolean later = here.stream()
+                    .map(Reading::at)
+                    .allMatch(at -> at.isBefore(carried.source().known().at()));
+            if (!here.isEmpty() && later && !texts(here).equals(texts(carried.readings()))) {
+                newer.add(new Newer(carried.value(), texts(here), texts(carried.readings()), carried));
+            }
+        }
+        return newer;
+    }
+
+    private static String texts(List<Reading> readings) {
+        return readings.stream().map(Reading::text).collect(Collectors.joining(" and "));
+    }
+
+    /** Another sheet of the same order. @param words how much of it is left to take */
+    public record Beside(String id, String title, String words) {}
+
+    /** The other sheets of the same order, with what they would have left to take. */
+    @Transactional(readOnly = true)
+    public List<Beside> beside(GarmentOrder order) {
+        return orders.together(order).stream()
+                .map(o -> new Beside(o.id(), o.title(), left(o)))
+                .toList();
+    }
+
+    private String left(GarmentOrder order) {
+        List<Reading> all = new ArrayList<>(order.sheet().readings());
+        missingOn(order).carried().forEach(c -> all.addAll(c.readings()));
+        Sheet sheet = order.sheet();
+        Course course = Course.of(
+                Proof.of(new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), all, sheet.leftOut())),
+                order.taken().marks());
+        int steps = course.counted().size();
+        return steps == course.taken() ? "all taken" : (steps - course.taken()) + " of " + steps + " to take";
+    }
+
+    /**
+     * Writes what is known on an order's sheet, as it was written then; what another sheet has read anew since takes the place
+     * of what was taken over before. @return how many values
+     */
     @Transactional
-    public int takeOver(String orderId) {
+    public int takeOver(String orderId, String by) {
         orders.hold(orderId);
-        List<Carried<Origin>> carried = missingOn(orders.get(orderId)).carried();
+        GarmentOrder order = orders.get(orderId);
+        List<Newer> newer = newerThan(order);
+        List<Carried<Origin>> carried = new ArrayList<>(missingOn(order).carried());
+        for (Newer each : newer) {
+            Origin there = each.carried().source().sheet();
+            order.readings().stream()
+                    .filter(r -> r.reading().counts() && r.from().isPresent())
+                    .filter(r -> each.value().isOf(r.reading().step())
+                            && r.reading().side()
+                                    == each.carried().readings().get(0).side())
+                    .forEach(r -> readings.strike(orderId, r.id(), "taken anew in order " + there.number(), by));
+            carried.add(each.carried());
+        }
         carried.forEach(c -> readings.takeOver(orderId, c.readings(), c.source().sheet()));
         return carried.size();
     }
@@ -181,12 +252,11 @@ public class KnownBody {
         return order.readings().stream()
                 .filter(r -> r.reading().counts())
                 .filter(r -> r.from().isPresent())
-                .collect(java.util.stream.Collectors.groupingBy(
+                .collect(Collectors.groupingBy(
                         r -> r.from().orElseThrow(),
-                        java.util.stream.Collectors.mapping(
+                        Collectors.mapping(
                                 r -> r.reading().step() + r.reading().side(),
-                                java.util.stream.Collectors.collectingAndThen(
-                                        java.util.stream.Collectors.toSet(), s -> (long) s.size()))))
+                                Collectors.collectingAndThen(Collectors.toSet(), s -> (long) s.size()))))
                 .entrySet()
                 .stream()
                 .sorted(Comparator.comparing(

@@ -8,6 +8,7 @@ import app.misura.core.reading.Judged;
 import app.misura.core.reading.Sheet;
 import app.misura.web.house.Tools;
 import app.misura.web.id.NotThere;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import jakarta.servlet.http.HttpServletResponse;
@@ -32,13 +33,15 @@ class MeasureController {
     private final Presence presence;
     private final Live live;
     private final Tools tools;
+    private final KnownBody known;
 
-    MeasureController(Orders orders, MeasureDesk desk, Presence presence, Live live, Tools tools) {
+    MeasureController(Orders orders, MeasureDesk desk, Presence presence, Live live, Tools tools, KnownBody known) {
         this.orders = orders;
         this.desk = desk;
         this.presence = presence;
         this.live = live;
         this.tools = tools;
+        this.known = known;
     }
 
     /** The page, or only what changes of it when it asks for that. */
@@ -61,7 +64,10 @@ class MeasureController {
             Model model) {
         Place place = Place.of(step, side, gate);
         Visit visit = Visit.at(place, who.getName()).turned(view).having(kept).looking(open);
-        model.addAttribute("view", desk.view(orders.get(id), visit));
+        GarmentOrder order = orders.get(id);
+        MeasureView shown = desk.view(order, visit);
+        model.addAttribute("view", shown);
+        model.addAttribute("beside", shown.end() == null ? List.of() : known.beside(order));
         if (target != null && view == null) {
             response.setHeader("HX-Push-Url", place.address(id, null));
         }

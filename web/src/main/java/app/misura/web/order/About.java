@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param neededOn null where no day is set
  * @param added steps of the whole form that its selection has besides
  * @param notes what whoever works on it should know; may be empty
+ * @param together the first of the sheets that are one order with it; null where it stands alone
  */
 public record About(
         int number,
@@ -20,6 +21,7 @@ public record About(
         @Nullable LocalDate neededOn,
         List<String> added,
         String notes,
+        @Nullable String together,
         Instant createdAt) {
     public About {
         added = List.copyOf(added);

@@ -52,6 +52,10 @@ class OrderEntity {
     String options;
     String choices;
 
+    /** The first of the sheets that are one order; null where it stands alone. */
+    @NotAudited
+    String together;
+
     @NotAudited
     Instant createdAt;
 

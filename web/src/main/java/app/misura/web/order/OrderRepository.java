@@ -46,6 +46,8 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
             + " from OrderEntity o, ClientEntity c where c.id = o.clientId and o.id = :id")
     Optional<OrderState> state(String id);
 
+    List<OrderEntity> findByTogetherOrderByNumber(String together);
+
     List<OrderEntity> findByClientIdOrderByNumberDesc(String clientId);
 
     @Query("select o.clientId, count(o) from OrderEntity o where o.clientId in :clients and o.queueOn is not null"

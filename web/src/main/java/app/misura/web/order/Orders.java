@@ -92,6 +92,30 @@ public class Orders {
         return get(entity.id);
     }
 
+    /** Opens sheets that are one order: they are measured in one visit, what they share once. @return in the same order */
+    @Transactional
+    public List<GarmentOrder> addTogether(List<NewOrder> wanted, String by) {
+        List<String> ids = wanted.stream().map(w -> add(w, by).id()).toList();
+        if (ids.size() > 1) {
+            for (OrderEntity entity : orders.findAllById(ids)) {
+                entity.together = ids.get(0);
+                orders.saveAndFlush(entity);
+            }
+        }
+        return ids.stream().map(this::get).toList();
+    }
+
+    /** The other sheets of one order, by number. */
+    @Transactional(readOnly = true)
+    public List<GarmentOrder> together(GarmentOrder order) {
+        String first = order.about().together();
+        return first == null
+                ? List.of()
+                : loaded(orders.findByTogetherOrderByNumber(first)).stream()
+                        .filter(o -> !o.id().equals(order.id()))
+                        .toList();
+    }
+
     @Transactional(readOnly = true)
     public Optional<GarmentOrder> find(String id) {
         return orders.state(id).map(state -> {
@@ -253,7 +277,7 @@ public class Orders {
         return GarmentOrder.of(
                 o.id,
                 client,
-                new About(o.number, o.title, o.stage, o.neededOn, added, o.notes, o.createdAt),
+                new About(o.number, o.title, o.stage, o.neededOn, added, o.notes, o.together, o.createdAt),
                 new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()),
                 taken,
                 o.choices,

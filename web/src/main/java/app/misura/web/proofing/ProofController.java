@@ -16,6 +16,7 @@ import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
 import app.misura.core.reading.Steadiness;
+import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
@@ -37,10 +38,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ProofController {
     private final Orders orders;
     private final Photographs photographs;
+    private final KnownBody known;
 
-    ProofController(Orders orders, Photographs photographs) {
+    ProofController(Orders orders, Photographs photographs, KnownBody known) {
         this.orders = orders;
         this.photographs = photographs;
+        this.known = known;
     }
 
     record Again(String label, String name, String how) {}
@@ -72,6 +75,7 @@ class ProofController {
         model.addAttribute("unchecked", unchecked(proof, true));
         model.addAttribute("waiting", unchecked(proof, false));
         model.addAttribute("unsteady", unsteady(order));
+        model.addAttribute("newer", newer(order));
         model.addAttribute("photographs", photographs.there(id));
         return "proof";
     }
@@ -139,6 +143,14 @@ class ProofController {
                 .map(u -> inNoSum || u.wouldCheck().isEmpty()
                         ? u.id().toString()
                         : u.id() + " (" + String.join(", ", u.wouldCheck()) + " would)")
+                .toList();
+    }
+
+    /** What another sheet has read since: "S1, 78.5 here, 79 in order 12". */
+    private List<String> newer(GarmentOrder order) {
+        return known.newerThan(order).stream()
+                .map(n -> n.value() + ", " + n.here() + " here, " + n.there() + " in order "
+                        + n.carried().source().sheet().number())
                 .toList();
     }
 

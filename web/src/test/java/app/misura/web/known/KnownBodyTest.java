@@ -90,7 +90,7 @@ class KnownBodyTest extends TestHouse {
     @Test
     void aSecondOrderTakesOverWhatIsKnownAsItWasWritten() {
         GarmentOrder second = order("trousers-tailored");
-        assertThat(known.takeOver(second.id())).isEqualTo(3);
+        assertThat(known.takeOver(second.id(), "measurer")).isEqualTo(3);
         assertThat(again(second).readings()).hasSize(4).allSatisfy(r -> {
             assertThat(r.from()).hasValueSatisfying(o -> assertThat(o.number()).isEqualTo(first.number()));
             assertThat(r.reading().by()).isEqualTo("measurer");
@@ -99,9 +99,11 @@ class KnownBodyTest extends TestHouse {
         assertThat(again(second).readings())
                 .extracting(r -> r.reading().text())
                 .containsExactlyInAnyOrder("104.5", "82", "82.5", "66");
-        assertThat(known.takeOver(second.id())).as("what is there already").isZero();
+        assertThat(known.takeOver(second.id(), "measurer"))
+                .as("what is there already")
+                .isZero();
         GarmentOrder third = order("trousers-tailored");
-        known.takeOver(third.id());
+        known.takeOver(third.id(), "measurer");
         assertThat(again(third).readings())
                 .as("the sheet on which it was written first")
                 .allMatch(r -> r.from().orElseThrow().orderId().equals(first.id()));
@@ -111,7 +113,7 @@ class KnownBodyTest extends TestHouse {
     @Test
     void whatIsTakenAnewTakesThePlaceOfWhatWasKnown() {
         GarmentOrder second = order("trousers-tailored");
-        known.takeOver(second.id());
+        known.takeOver(second.id(), "measurer");
         take(again(second), "U1", null, "101", clock.instant());
         take(again(second), "U2", null, "80", clock.instant());
         assertThat(again(second).readings())
@@ -135,7 +137,7 @@ class KnownBodyTest extends TestHouse {
     void whatIsStaleIsTakenAnewAndOfTheYoungSooner() {
         take(first, "S1", null, "79", clock.instant().minus(Duration.ofDays(250)));
         GarmentOrder second = order("trousers-tailored");
-        known.takeOver(second.id());
+        known.takeOver(second.id(), "measurer");
         assertThat(steps(second)).contains("U1").doesNotContain("S1");
         Client child = clients.change(
                 client.id(),
@@ -143,7 +145,7 @@ class KnownBodyTest extends TestHouse {
                 Client.About.of(client.name(), Side.RIGHT, AgeGroup.CHILD));
         take(first, "D7", null, "36", clock.instant().minus(Duration.ofDays(60)));
         GarmentOrder third = order("trousers-tailored");
-        known.takeOver(third.id());
+        known.takeOver(third.id(), "measurer");
         assertThat(child.ageGroup()).isEqualTo(AgeGroup.CHILD);
         assertThat(steps(third)).contains("U1").doesNotContain("D7");
     }
@@ -160,7 +162,7 @@ class KnownBodyTest extends TestHouse {
     @Test
     void aBodyThatChangedIsTakenAnew() {
         GarmentOrder open = order("trousers-tailored");
-        known.takeOver(open.id());
+        known.takeOver(open.id(), "measurer");
         take(again(open), "U1", null, "101", clock.instant());
         Visitor measurer = Visitor.as(port, "measurer");
         assertThat(measurer.get("/clients/" + client.id()).body()).contains("The body has changed");
@@ -172,7 +174,7 @@ class KnownBodyTest extends TestHouse {
                         .hasValueSatisfying(s -> assertThat(s.reason()).isEqualTo("the body has changed")));
         assertThat(steps(first)).as("the first sheet").contains("U1", "U2", "D9");
         GarmentOrder after = order("trousers-tailored");
-        assertThat(known.takeOver(after.id())).isZero();
+        assertThat(known.takeOver(after.id(), "measurer")).isZero();
         assertThat(measurer.get("/clients/" + client.id()).body()).contains("nothing read before that is taken over");
     }
 
@@ -227,5 +229,68 @@ class KnownBodyTest extends TestHouse {
         assertThat(measurer.get("/orders/" + id + "/order").body()).contains("Take over 3 values from order");
         measurer.post("/orders/" + id + "/known", Map.of());
         assertThat(orders.get(id).readings()).hasSize(4);
+    }
+
+    /** What was taken over is a copy: a reading that is taken anew elsewhere is said, and taken over once that is wanted. */
+    @Test
+    void whatAnotherSheetHasReadSinceIsSaidAndTakenOver() {
+        GarmentOrder second = order("trousers-tailored");
+        known.takeOver(second.id(), "measurer");
+        assertThat(known.newerThan(again(second))).isEmpty();
+        take(first, "U1", null, "106", clock.instant());
+        assertThat(known.newerThan(again(second))).singleElement().satisfies(n -> {
+            assertThat(n.value().toString()).isEqualTo("U1");
+            assertThat(n.here()).isEqualTo("104.5");
+            assertThat(n.there()).isEqualTo("106");
+        });
+        Visitor measurer = Visitor.as(port, "measurer");
+        assertThat(measurer.get("/orders/" + second.id() + "/proof").body())
+                .contains("U1, 104.5 here, 106 in order " + first.number());
+        measurer.get("/orders/" + second.id() + "/order");
+        measurer.post("/orders/" + second.id() + "/known", Map.of());
+        assertThat(known.newerThan(again(second))).isEmpty();
+        assertThat(again(second).proof().settled().values())
+                .filteredOn(v -> v.step().label().equals("U1"))
+                .singleElement()
+                .satisfies(v -> assertThat(v.length()).isEqualTo(Length.of("106", Unit.CM)));
+        assertThat(again(second).readings())
+                .filteredOn(r -> !r.reading().counts())
+                .singleElement()
+                .satisfies(r -> assertThat(String.valueOf(r.reading().struck()))
+                        .contains("taken anew in order " + first.number()));
+    }
+
+    /** A coat and trousers are one order of two sheets; what both ask alike is taken once. */
+    @Test
+    void sheetsOfOneOrderShareWhatTheyAskAlike() {
+        Visitor measurer = Visitor.as(port, "measurer");
+        measurer.get("/orders/new?client=" + client.id());
+        Visitor.Page made = measurer.post(
+                "/orders",
+                Map.of(
+                        "client", client.id(),
+                        "title", "suit coat",
+                        "form", "coat-tailored",
+                        "with", "trousers-tailored",
+                        "unit", "cm",
+                        "_known", "on"));
+        String id = made.header("location").replaceAll("^.*/orders/([^/]+)/.*$", "$1");
+        GarmentOrder coat = orders.get(id);
+        GarmentOrder trousers = orders.together(coat).get(0);
+        assertThat(orders.together(trousers)).extracting(GarmentOrder::id).containsExactly(id);
+        take(coat, "U1", null, "104", clock.instant());
+        String page = measurer.get("/orders/" + id + "/order").body();
+        assertThat(page)
+                .contains("In the same order")
+                .contains("Go on with Trousers")
+                .contains(" of 20 to take");
+        measurer.post("/orders/" + trousers.id() + "/known", Map.of());
+        assertThat(again(trousers).readings())
+                .filteredOn(r -> r.reading().step().equals("U1"))
+                .singleElement()
+                .satisfies(r -> {
+                    assertThat(r.from().orElseThrow().orderId()).isEqualTo(id);
+                    assertThat(r.reading().text()).isEqualTo("104");
+                });
     }
 }

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.when;
 import app.misura.core.finding.Finding;
 import app.misura.core.proof.Sentence;
 import app.misura.web.TestOrders;
+import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
 import java.util.List;
@@ -19,7 +20,8 @@ class ProofControllerTest {
 
     private void proof(String readings) {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", readings, TestOrders.MARKED));
-        assertThat(new ProofController(orders, mock(Photographs.class)).proof("o1", null, model))
+        assertThat(new ProofController(orders, mock(Photographs.class), KnownBodies.of(orders))
+                        .proof("o1", null, model))
                 .isEqualTo("proof");
     }
 

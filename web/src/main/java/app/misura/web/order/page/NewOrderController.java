@@ -16,6 +16,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.security.Principal;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -127,18 +128,21 @@ class NewOrderController {
             response.setStatus(422);
             return page(data, model);
         }
-        GarmentOrder order = orders.add(
-                new Orders.NewOrder(
-                        data.getClient(),
-                        data.getTitle(),
-                        form.orElseThrow().in(Unit.parse(data.getUnit())),
-                        data.day(),
-                        data.getOptions()),
-                who.getName());
+        List<Orders.NewOrder> wanted = new ArrayList<>();
+        wanted.add(order(data, form.orElseThrow(), data.getTitle(), data.getOptions()));
+        forms.find(data.getWith())
+                .filter(with -> !with.id().equals(data.getForm()))
+                .ifPresent(with -> wanted.add(order(data, with, title(with), Map.of())));
+        GarmentOrder order = orders.addTogether(wanted, who.getName()).get(0);
         if (data.isKnown()) {
-            known.takeOver(order.id());
+            known.takeOver(order.id(), who.getName());
         }
         return "redirect:/orders/" + order.id() + "/measure";
+    }
+
+    private static Orders.NewOrder order(
+            OrderFormData data, OrderForm form, String title, Map<String, String> options) {
+        return new Orders.NewOrder(data.getClient(), title, form.in(Unit.parse(data.getUnit())), data.day(), options);
     }
 
     /** An order's own address leads to where its work stands. */

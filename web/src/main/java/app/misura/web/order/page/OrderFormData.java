@@ -42,6 +42,9 @@ class OrderFormData {
     /** Of which version of an order this is a change. */
     private long version;
 
+    /** The form of a garment that is ordered with it; empty for none. */
+    private String with = "";
+
     /** Whether what is known of the client is taken over. */
     private boolean known = true;
 
@@ -137,6 +140,14 @@ class OrderFormData {
 
     public void setNeededOn(String neededOn) {
         this.neededOn = neededOn;
+    }
+
+    public String getWith() {
+        return with;
+    }
+
+    public void setWith(String with) {
+        this.with = with;
     }
 
     public boolean isKnown() {

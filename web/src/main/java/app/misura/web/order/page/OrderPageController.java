@@ -95,6 +95,8 @@ class OrderPageController {
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
         model.addAttribute("photographs", photographs.there(order.id()));
+        model.addAttribute("newer", known.newerThan(order));
+        model.addAttribute("beside", known.beside(order));
         model.addAttribute("origins", KnownBody.origins(order));
         model.addAttribute("missing", order.stage() == Stage.MEASURING ? ReuseView.taken(known.missingOn(order)) : "");
         model.addAttribute(
@@ -109,8 +111,8 @@ class OrderPageController {
 
     /** Takes over what other sheets of the client know by now. */
     @PostMapping("/orders/{id}/known")
-    String takeOver(@PathVariable String id) {
-        known.takeOver(id);
+    String takeOver(@PathVariable String id, Principal who) {
+        known.takeOver(id, who.getName());
         return "redirect:/orders/" + id + "/measure";
     }
 

@@ -89,17 +89,47 @@ class NewOrderControllerTest {
 
     @Test
     void anOrderIsOpenedOnTheTapeThatWasChosen() {
-        when(orders.add(any(), anyString())).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
+        when(orders.addTogether(any(), anyString())).thenReturn(List.of(TestOrders.of("1", "", TestOrders.MARKED)));
         when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
         data.setUnit("in");
         data.setNeededOn("2026-06-01");
         data.setOptions(Map.of("fit", "easy"));
         assertThat(add()).isEqualTo("redirect:/orders/o1/measure");
-        ArgumentCaptor<Orders.NewOrder> order = ArgumentCaptor.forClass(Orders.NewOrder.class);
-        verify(orders).add(order.capture(), org.mockito.ArgumentMatchers.eq("owner"));
-        assertThat(order.getValue().form().unit()).isEqualTo(Unit.INCH);
-        assertThat(order.getValue().neededOn()).isEqualTo(LocalDate.of(2026, 6, 1));
-        assertThat(order.getValue().options()).containsEntry("fit", "easy");
+        Orders.NewOrder order = opened().get(0);
+        assertThat(order.form().unit()).isEqualTo(Unit.INCH);
+        assertThat(order.neededOn()).isEqualTo(LocalDate.of(2026, 6, 1));
+        assertThat(order.options()).containsEntry("fit", "easy");
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<Orders.NewOrder> opened() {
+        ArgumentCaptor<List<Orders.NewOrder>> wanted = ArgumentCaptor.forClass(List.class);
+        verify(orders).addTogether(wanted.capture(), org.mockito.ArgumentMatchers.eq("owner"));
+        return wanted.getValue();
+    }
+
+    @Test
+    void whatIsInTheSameOrderHasASheetOfItsOwn() {
+        when(orders.addTogether(any(), anyString())).thenReturn(List.of(TestOrders.of("1", "", TestOrders.MARKED)));
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
+        data.setUnit("cm");
+        data.setWith("coat-tailored");
+        data.setOptions(Map.of("fit", "easy"));
+        add();
+        assertThat(opened()).extracting(o -> o.form().id()).containsExactly("trousers-tailored", "coat-tailored");
+        assertThat(opened().get(1).options())
+                .as("its own questions are asked later")
+                .isEmpty();
+    }
+
+    @Test
+    void theSameFormIsNotOrderedTwiceByTheWay() {
+        when(orders.addTogether(any(), anyString())).thenReturn(List.of(TestOrders.of("1", "", TestOrders.MARKED)));
+        when(orders.get("o1")).thenReturn(TestOrders.of("1", "", TestOrders.MARKED));
+        data.setUnit("cm");
+        data.setWith("trousers-tailored");
+        add();
+        assertThat(opened()).hasSize(1);
     }
 
     @Test
@@ -112,7 +142,7 @@ class NewOrderControllerTest {
         assertThat(faults.getFieldError("client").getDefaultMessage()).contains("not here any more");
         assertThat(faults.getFieldError("form").getDefaultMessage()).contains("no such form");
         assertThat(faults.getFieldError("neededOn").getDefaultMessage()).contains("2026-05-13");
-        verify(orders, never()).add(any(), any());
+        verify(orders, never()).addTogether(any(), any());
     }
 
     @Test
