@@ -94,9 +94,21 @@ final class EntryParser {
         try {
             return read();
         } catch (Refusal refusal) {
-            return new Entry.Refused(raw, String.valueOf(refusal.getMessage()), refusal.instead);
+            return new Entry.Refused(raw, String.valueOf(refusal.getMessage()), understood(refusal.instead));
         } catch (ArithmeticException off) {
             return new Entry.Refused(raw, quoted() + " is finer than any tape", null);
+        }
+    }
+
+    /** A proposal, if it is a length itself; null if it is none. */
+    private @Nullable String understood(@Nullable String proposed) {
+        try {
+            if (proposed != null) {
+                new EntryParser(proposed, unit).read();
+            }
+            return proposed;
+        } catch (Refusal | ArithmeticException none) {
+            return null;
         }
     }
 

@@ -271,4 +271,43 @@ class OrderFormReaderTest {
                 .hasMessageContaining("names D9")
                 .hasMessageContaining("wide is no length");
     }
+
+    /** A file with ten faults is mended in one go. */
+    @Test
+    void tenFaultsAreAllListed() {
+        String bad = """
+                id: worse
+                version: 1
+                title: Worse
+                unit: cm
+                increment: "0.5"
+                waist: knee
+                parts:
+                  D:
+                    title: Down
+                    place: there
+                    gate: wooden
+                    steps:
+                      - { label: D1, name: outside, measure: outside-leg, needs: [P7], how: h, place: p, brief: b }
+                      - { label: D2, name: upper, measure: waist-to-moon, how: h, place: p, brief: b }
+                      - { label: D3, name: lower, measure: knee-to-floor, settle: sometimes, how: h, place: p, brief: b }
+                      - { label: D4, name: seat, measure: seat-girth, play: fist, how: h, place: p, brief: b }
+                      - { label: D5, name: thigh, measure: thigh-crotch-girth, side: upper, how: h, place: p, brief: b }
+                      - { label: D6, name: calf, measure: calf-girth, condition: { mood: good }, how: h, place: p, brief: b }
+                closures:
+                  - { id: leg, name: leg, sum: D2 + D9 - D1, tolerance: "1" }
+                  - { id: wide, name: wide, sum: D1 - D3, tolerance: wide }
+                """;
+        assertThatThrownBy(() -> read(bad))
+                .hasMessageContaining("knee")
+                .hasMessageContaining("wooden")
+                .hasMessageContaining("P7")
+                .hasMessageContaining("waist-to-moon")
+                .hasMessageContaining("sometimes")
+                .hasMessageContaining("fist")
+                .hasMessageContaining("upper")
+                .hasMessageContaining("mood")
+                .hasMessageContaining("D9")
+                .hasMessageContaining("wide is no length");
+    }
 }

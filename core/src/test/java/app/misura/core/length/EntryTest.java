@@ -131,6 +131,38 @@ class EntryTest {
         assertThat(((Entry.Refused) entry).reason()).contains("10000 characters");
     }
 
+    /** Whatever is typed is understood, or refused with a sentence: ten thousand texts of what keys and fingers give. */
+    @Test
+    void everyTextIsUnderstoodOrRefusedInWords() {
+        Random random = new Random(SEED);
+        String keys =
+                "0123456789012345678901234567890123456789.,/+- x'\"\u2032\u2033\u2013\u00a0\u202f=eEincmft\u00bd\uff11\u0663";
+        int understood = 0;
+        for (int i = 0; i < 10_000; i++) {
+            StringBuilder typed = new StringBuilder();
+            for (int n = random.nextInt(9); n >= 0; n--) {
+                typed.append(keys.charAt(random.nextInt(keys.length())));
+            }
+            String text = typed.toString();
+            Unit unit = random.nextBoolean() ? Unit.CM : Unit.INCH;
+            Entry entry = Entry.parse(text, unit);
+            String what = "seed " + SEED + ", \"" + text + "\" " + unit;
+            if (entry instanceof Entry.Refused refused) {
+                assertThat(refused.sentence()).as(what).isNotBlank();
+                if (refused.instead() != null) {
+                    assertThat(Entry.parse(refused.instead(), unit))
+                            .as(what + ": what is proposed is understood")
+                            .isNotInstanceOf(Entry.Refused.class);
+                }
+            } else if (entry instanceof Entry.Understood taken) {
+                understood++;
+                assertThat(taken.text()).as(what).isEqualTo(text);
+                assertThat(taken.length().nanometres()).as(what).isBetween(0L, 100_000_000_000L);
+            }
+        }
+        assertThat(understood).as("texts that are lengths").isBetween(500, 6000);
+    }
+
     @Test
     void printingAndParsingAreInverse() {
         Random random = new Random(SEED);

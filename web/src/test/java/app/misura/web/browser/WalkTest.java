@@ -94,6 +94,42 @@ class WalkTest extends InTheBrowser {
         return asked;
     }
 
+    /** From paper a form is typed in by numbers and Enter alone: no pointer, and no key more. */
+    @Test
+    void knownValuesCostTheirDigitsAndOneKey() throws IOException {
+        browser.signIn(base, "owner");
+        String id = order("coat-tailored", "cm", "Typist");
+        browser.driver().get(base + "/orders/" + id + "/measure");
+        browser.waitFor("#measure");
+        browser.script("window.pressed = 0; window.addEventListener('keydown', () => window.pressed++, true);");
+        Map<String, Deque<String>> values = read("coat-tailored");
+        int needed = 0;
+        while (browser.all("#finished").isEmpty()) {
+            String at = browser.driver().getTitle() + shown() + value("#entryform [name=side]", "value");
+            String side = value("#entryform [name=side]", "value");
+            boolean mark = !browser.all("#mark").isEmpty();
+            Deque<String> left = values.get(step() + (side.isEmpty() ? "" : "-" + side));
+            String text = mark ? "m" : left.peek();
+            browser.type(text);
+            needed += text.length();
+            if (!mark) {
+                browser.enter();
+                needed++;
+                if (left.size() > 1) {
+                    left.poll();
+                }
+            }
+            browser.await(
+                    "on from " + at,
+                    () -> !(browser.driver().getTitle() + shown() + value("#entryform [name=side]", "value")).equals(at)
+                            || !browser.all("#finished").isEmpty());
+        }
+        assertThat(((Number) browser.script("return window.pressed")).intValue())
+                .isEqualTo(needed);
+        assertThat(orders.get(id).course().isAtEnd()).isTrue();
+        assertThat(orders.get(id).course().counted()).hasSizeGreaterThan(25);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "coat-tailored,cm,1280,800",
