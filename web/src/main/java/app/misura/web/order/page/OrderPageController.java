@@ -12,6 +12,7 @@ import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
+import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FormSaid;
@@ -23,6 +24,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.stereotype.Controller;
@@ -91,6 +93,7 @@ class OrderPageController {
         model.addAttribute("moves", Move.of(standings.of(order)));
         model.addAttribute("answers", answers(order));
         model.addAttribute("visit", visit(order));
+        model.addAttribute("aside", aside(order));
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
@@ -114,6 +117,16 @@ class OrderPageController {
     String takeOver(@PathVariable String id, Principal who) {
         known.takeOver(id, who.getName());
         return "redirect:/orders/" + id + "/measure";
+    }
+
+    /** What was read for steps that are not asked as the questions are answered now: "C2 41.5". It comes back with them. */
+    private static List<String> aside(GarmentOrder order) {
+        Set<String> asked = order.sheet().askedLabels();
+        return order.readings().stream()
+                .map(StoredReading::reading)
+                .filter(r -> r.counts() && !asked.contains(r.step()))
+                .map(r -> r.step() + (r.side() == null ? " " : " " + r.side().word() + " ") + r.text())
+                .toList();
     }
 
     /** What is noted of the visit. */
