@@ -6,6 +6,7 @@ import app.misura.core.form.OrderForms;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.web.Api;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.order.Orders.NewOrder;
@@ -185,6 +186,28 @@ class WalkTest extends InTheBrowser {
                     .isLessThanOrEqualTo(800);
         }
         assertThat(labels).hasSizeGreaterThan(45);
+    }
+
+    /** A short form with a wrong sum and the longest form, from the narrowest phone to the desk. */
+    @Test
+    void nothingScrollsSidewaysAtAnyWidth() throws IOException {
+        browser.signIn(base, "owner");
+        List<String> sheets = List.of(order("trousers-tailored", "cm", "Wide"), order("race-suit", "in", "Wider"));
+        Api api = new Api(Integer.parseInt(base.replaceAll(".*:", "")), "measurer:demo-misura");
+        api.post(
+                "/api/v1/orders/" + sheets.get(0) + "/readings",
+                "{\"misura\":\"readings/1\",\"readings\":[{\"step\":\"D3\",\"text\":\"45.5\"},"
+                        + "{\"step\":\"S1\",\"text\":\"78.5\"},{\"step\":\"S2\",\"text\":\"40\"}]}");
+        for (String id : sheets) {
+            for (int width : List.of(360, 390, 767, 799, 800, 1024, 1079, 1080, 1180, 1263, 1264, 1600)) {
+                browser.size(width, 800, false);
+                browser.driver().get(base + "/orders/" + id + "/measure");
+                browser.waitFor("#measure");
+                assertThat(((Number) browser.script("return document.documentElement.scrollWidth")).intValue())
+                        .as(id + " at " + width)
+                        .isLessThanOrEqualTo(width);
+            }
+        }
     }
 
     @Test
