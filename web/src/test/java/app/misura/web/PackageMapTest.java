@@ -36,7 +36,7 @@ class PackageMapTest {
             Map.entry("how", List.of("ui")),
             Map.entry("size", List.of("id")),
             Map.entry("wardrobe", List.of("client", "account", "house", "id", "ui")),
-            Map.entry("photo", List.of("order", "reading", "account", "id", "ui")),
+            Map.entry("photo", List.of("order", "reading", "account", "store", "id", "ui")),
             Map.entry("tape", List.of("order", "id", "ui")),
             Map.entry("tapes", List.of("ui", "id")),
             Map.entry("door", List.of("id")),

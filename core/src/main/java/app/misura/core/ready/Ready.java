@@ -4,6 +4,7 @@ import app.misura.core.figure.Spot;
 import app.misura.core.figure.TapePath;
 import app.misura.core.figure.TapePaths;
 import app.misura.core.form.OrderForm;
+import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -45,6 +46,30 @@ public record Ready(List<Line> hand, List<Line> worn, List<Line> touched) {
         hand = List.copyOf(hand);
         worn = List.copyOf(worn);
         touched = List.copyOf(touched);
+    }
+
+    /** What a practised hand takes, seconds: for a mark, for a value, for a further try, for going to another place. House defaults. */
+    private static final int MARK = 60;
+
+    private static final int VALUE = 40;
+    private static final int TRY = 30;
+    private static final int PART = 20;
+    private static final int MINUTE = 60;
+    private static final int ROUNDED = 5;
+
+    /**
+     * About how long the measuring takes a practised hand, in minutes, to the next five: an estimate from how many marks,
+     * values, tries and places there are.
+     */
+    public static int minutes(Sheet sheet) {
+        List<Step> steps = sheet.form().asked(sheet.answers());
+        long marks = steps.stream().filter(Step::isMark).count();
+        long tries = sheet.allSlots().stream()
+                .filter(s -> s.step().settle() == Settle.TWO_AGREE)
+                .count();
+        long parts = steps.stream().map(Step::part).distinct().count();
+        double seconds = MARK * marks + VALUE * sheet.allSlots().size() + TRY * tries + PART * parts;
+        return ROUNDED * (int) Math.ceil(seconds / MINUTE / ROUNDED);
     }
 
     /** One thing. @param steps their labels, in form order; empty where it is for all */

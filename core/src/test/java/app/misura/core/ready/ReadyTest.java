@@ -91,4 +91,17 @@ class ReadyTest {
                 .doesNotHaveDuplicates();
         assertThat(ready.worn()).isNotEmpty();
     }
+
+    /** More to take takes longer; nobody's visit is over in no time. */
+    @Test
+    void theMinutesFollowFromWhatThereIsToTake() {
+        assertThat(minutes("trousers-tailored-alone")).isEqualTo(10);
+        assertThat(minutes("trousers-tailored")).isEqualTo(20);
+        assertThat(minutes("race-suit")).isGreaterThan(minutes("riding-jacket"));
+    }
+
+    private static int minutes(String form) {
+        OrderForm asked = OrderForms.shipped().get(form);
+        return Ready.minutes(new Sheet(asked, Wearer.USUAL, asked.answers(Map.of()), List.of()));
+    }
 }

@@ -4,6 +4,7 @@ import app.misura.web.account.Accounts;
 import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.store.Compacting;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.Say;
 import jakarta.servlet.http.HttpServletRequest;
@@ -42,13 +43,16 @@ class PhotographController {
     private final Photographs photographs;
     private final Orders orders;
     private final Accounts accounts;
+    private final Compacting compacting;
     private final Clock clock;
     private final Semaphore places = new Semaphore(AT_A_TIME);
 
-    PhotographController(Photographs photographs, Orders orders, Accounts accounts, Clock clock) {
+    PhotographController(
+            Photographs photographs, Orders orders, Accounts accounts, Compacting compacting, Clock clock) {
         this.photographs = photographs;
         this.orders = orders;
         this.accounts = accounts;
+        this.compacting = compacting;
         this.clock = clock;
     }
 
@@ -140,6 +144,7 @@ class PhotographController {
     @PostMapping("/orders/{id}/photographs/{photo}/delete")
     String delete(@PathVariable String id, @PathVariable String photo, Principal who) {
         photographs.delete(id, photo, who.getName());
+        compacting.begin();
         return "redirect:/orders/" + id + "/photographs";
     }
 }

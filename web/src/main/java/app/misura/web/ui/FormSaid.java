@@ -5,6 +5,9 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Wearer;
+import app.misura.core.ready.Ready;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +18,15 @@ public record FormSaid(String title, String steps, String checks, String ends) {
         OrderForm form = written.asAsked(Map.of());
         List<Step> readings =
                 form.asked(Map.of()).stream().filter(Step::takesReadings).toList();
-        return new FormSaid(form.title(), readings.size() + " readings", checks(form, readings), ends(written));
+        return new FormSaid(
+                form.title(),
+                readings.size() + " readings, about " + minutes(written) + " minutes",
+                checks(form, readings),
+                ends(written));
+    }
+
+    private static int minutes(OrderForm form) {
+        return Ready.minutes(new Sheet(form, Wearer.USUAL, form.answers(Map.of()), List.of()));
     }
 
     /** How well a form checks itself: how many of its readings stand in a sum. */
@@ -32,6 +43,12 @@ public record FormSaid(String title, String steps, String checks, String ends) {
     }
 
     private static String ends(OrderForm form) {
+        return form.untrainedAid().isPresent()
+                ? cut(form) + "; photographs from the front, the side and the back belong to it"
+                : cut(form);
+    }
+
+    private static String cut(OrderForm form) {
         Optional<Garment> garment = Garments.shipped().of(form);
         if (!form.cuts() && form.whole() != null) {
             return "it is proved, and nothing is cut from it; what is read can go on into "

@@ -85,6 +85,26 @@ class PhotographsTest extends TestHouse {
                 .isZero();
     }
 
+    /** Where nobody trained measures, whoever cuts wants to see the person. */
+    @Test
+    void aSheetOfUntrainedHandsWantsPhotographs() {
+        String alone = orders.add(
+                        new Orders.NewOrder(
+                                client.id(),
+                                "trousers",
+                                OrderForms.shipped().get("trousers-tailored-helper"),
+                                null,
+                                Map.of()),
+                        "owner")
+                .id();
+        assertThat(measurer.get("/orders/" + alone + "/order").body())
+                .contains("a photograph is still wanted from the front, side, back.");
+        measurer.send("/orders/" + alone + "/photographs?from=side", jpeg());
+        assertThat(measurer.get("/orders/" + alone + "/order").body())
+                .contains("a photograph is still wanted from the front, back.");
+        assertThat(measurer.get("/orders/" + order + "/order").body()).doesNotContain("still wanted");
+    }
+
     @Test
     void whoOnlyReadsSeesNone() {
         measurer.send(page + "?from=front", jpeg());

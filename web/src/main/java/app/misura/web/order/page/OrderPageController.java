@@ -3,6 +3,7 @@ package app.misura.web.order.page;
 import app.misura.core.life.Move;
 import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.cutting.CutSpecs;
 import app.misura.web.id.NotThere;
@@ -12,6 +13,7 @@ import app.misura.web.order.Moved;
 import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
+import app.misura.web.photo.SeenFrom;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
@@ -25,6 +27,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.stereotype.Controller;
@@ -97,7 +100,9 @@ class OrderPageController {
         model.addAttribute("form", FormSaid.of(order.form()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
-        model.addAttribute("photographs", photographs.there(order.id()));
+        List<Photographs.Photograph> seen = photographs.there(order.id());
+        model.addAttribute("photographs", seen);
+        model.addAttribute("unseen", unseen(order, seen));
         model.addAttribute("newer", known.newerThan(order));
         model.addAttribute("beside", known.beside(order));
         model.addAttribute("origins", KnownBody.origins(order));
@@ -117,6 +122,16 @@ class OrderPageController {
     String takeOver(@PathVariable String id, Principal who) {
         known.takeOver(id, who.getName());
         return "redirect:/orders/" + id + "/measure";
+    }
+
+    /** From where no photograph shows a person whom nobody trained has measured: "front, back"; empty where none is wanted. */
+    private static String unseen(GarmentOrder order, List<Photographs.Photograph> seen) {
+        boolean wanted = order.form().untrainedAid().isPresent()
+                || order.sheet().readings().stream().anyMatch(Reading::isUntrained);
+        return Stream.of(SeenFrom.values())
+                .filter(from -> wanted && seen.stream().noneMatch(p -> p.from() == from))
+                .map(SeenFrom::word)
+                .collect(Collectors.joining(", "));
     }
 
     /** What was read for steps that are not asked as the questions are answered now: "C2 41.5". It comes back with them. */
