@@ -77,6 +77,29 @@ public record Ready(List<Line> hand, List<Line> worn, List<Line> touched) {
         public Line {
             steps = List.copyOf(steps);
         }
+
+        /** Its steps in words, three and more that follow each other as a row: "S1 to S5, M1". */
+        public String where() {
+            List<String> words = new ArrayList<>();
+            for (int i = 0; i < steps.size(); ) {
+                int last = i;
+                while (last + 1 < steps.size() && follows(steps.get(last), steps.get(last + 1))) {
+                    last++;
+                }
+                if (last - i >= 2) {
+                    words.add(steps.get(i) + " to " + steps.get(last));
+                } else {
+                    words.addAll(steps.subList(i, last + 1));
+                }
+                i = last + 1;
+            }
+            return String.join(", ", words);
+        }
+
+        private static boolean follows(String label, String next) {
+            return label.matches("[A-Z]\\d+")
+                    && next.equals(label.charAt(0) + String.valueOf(Integer.parseInt(label.substring(1)) + 1));
+        }
     }
 
     /** What this sheet wants, as its questions are answered. */

@@ -104,4 +104,14 @@ class ReadyTest {
         OrderForm asked = OrderForms.shipped().get(form);
         return Ready.minutes(new Sheet(asked, Wearer.USUAL, asked.answers(Map.of()), List.of()));
     }
+
+    @Test
+    void stepsInARowAreSaidAsOne() {
+        assertThat(new Ready.Line("x", List.of("S1", "S2", "S3", "S4", "M1")).where())
+                .isEqualTo("S1 to S4, M1");
+        assertThat(new Ready.Line("x", List.of("D9", "D10", "D11", "U1", "U2")).where())
+                .isEqualTo("D9 to D11, U1, U2");
+        assertThat(new Ready.Line("x", List.of("P1a", "S1", "S3")).where()).isEqualTo("P1a, S1, S3");
+        assertThat(new Ready.Line("x", List.of()).where()).isEmpty();
+    }
 }

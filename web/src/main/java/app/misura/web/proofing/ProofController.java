@@ -24,6 +24,7 @@ import app.misura.web.ui.Crumb;
 import app.misura.web.ui.LadderView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -71,6 +72,7 @@ class ProofController {
         model.addAttribute("again", again(proof));
         model.addAttribute("findings", findings(proof));
         model.addAttribute("sides", sides(proof));
+        model.addAttribute("alike", alike(proof));
         model.addAttribute("sums", BodySums.svg(proof));
         model.addAttribute("unchecked", unchecked(proof, true));
         model.addAttribute("waiting", unchecked(proof, false));
@@ -125,15 +127,22 @@ class ProofController {
     private static List<Sides> sides(Proof proof) {
         Unit unit = proof.sheet().unit();
         return LeftRight.of(proof.settled()).stream()
+                .filter(pair -> !pair.isEven())
                 .map(pair -> new Sides(
                         pair.step().label(),
                         pair.step().name(),
                         LengthText.column(pair.left(), unit),
                         LengthText.column(pair.right(), unit),
-                        LengthText.column(pair.apart(), unit) + " apart: "
-                                + (pair.isEven()
-                                        ? "as alike as sides are."
-                                        : "the cut drafts each side where an outline differs.")))
+                        LengthText.column(pair.apart(), unit)
+                                + " apart: the cut drafts each side where an outline differs."))
+                .toList();
+    }
+
+    /** Steps whose sides are as alike as sides are, in words. */
+    private static List<String> alike(Proof proof) {
+        return LeftRight.of(proof.settled()).stream()
+                .filter(LeftRight::isEven)
+                .map(pair -> pair.step().label() + " " + pair.step().name().toLowerCase(Locale.ROOT))
                 .toList();
     }
 

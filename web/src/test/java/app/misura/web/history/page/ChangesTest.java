@@ -114,7 +114,9 @@ class ChangesTest extends TestHouse {
                 "paper", "a4",
                 "unit", "cm",
                 "consent", "We keep your measures.",
-                "keepMonths", "36"));
+                "keepMonths", "36",
+                "freshMonths", "6",
+                "freshWeeks", "6"));
         assertThat(owner.post("/house/rules", fields).status()).isEqualTo(302);
         assertThat(plain(owner.get("/house/changes").body())).contains("Heron Quay 9, Morrowsluys");
         assertThat(Visitor.as(port, "cutter").get("/house/changes").status()).isEqualTo(403);
