@@ -45,7 +45,7 @@ public record Known(
 
     /**
      * The values of a sheet that are the body's own, in form order: neither a wish, nor a height that was carried round with
-     * a mark, nor what is not wanted.
+     * a mark, nor what is not wanted, nor what a simulated tape sent.
      */
     public static List<Known> of(Proof proof) {
         Set<String> doubted = proof.findings().stream()
@@ -54,7 +54,8 @@ public record Known(
                 .collect(Collectors.toSet());
         List<Known> known = new ArrayList<>();
         for (Settled value : proof.settled().values()) {
-            if (isOfTheBody(value.step()) && value.length() != null) {
+            boolean simulated = value.made().stream().anyMatch(Reading::isSimulated);
+            if (isOfTheBody(value.step()) && value.length() != null && !simulated) {
                 known.add(new Known(
                         value.step().key(),
                         value.side(),

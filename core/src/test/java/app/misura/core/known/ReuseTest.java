@@ -146,6 +146,16 @@ class ReuseTest {
         assertThat(reuse.carried()).extracting(c -> c.value().step()).contains("U1");
     }
 
+    @Test
+    void whatASimulatedTapeSentIsKnownOfNobody() {
+        OrderForm form = form("trousers-tailored");
+        Reading sent = read("U1", "99", READ);
+        Reading simulated = new Reading(
+                sent.step(), null, sent.text(), sent.length(), sent.play(), READ, "tester", Reading.SIMULATED, null);
+        Sheet sheet = new Sheet(form, new MadeUp(5).wearer, Map.of(), List.of(simulated, read("D1", "103", READ)));
+        assertThat(Known.of(Proof.of(sheet))).extracting(k -> k.key().code()).containsExactly("outside-leg");
+    }
+
     private static Reading longer(Reading r) {
         Length read = java.util.Objects.requireNonNull(r.length()).plus(Length.fromMm(90));
         return new Reading(r.step(), r.side(), "x", read, r.play(), r.at(), r.by(), r.aid(), null);

@@ -37,7 +37,7 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
     @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query(
             value = "update reading set aid = left(case when aid is null then :who else :who || '; ' || aid end, 60)"
-                    + " where order_id = :orderId",
+                    + " where order_id = :orderId and from_order is null",
             nativeQuery = true)
     void takenBy(String orderId, String who);
 

@@ -21,6 +21,8 @@ import java.util.concurrent.Future;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Times pages of a running house with eight people at once, each with a session: a trivial page, the measuring page, saving
@@ -35,31 +37,52 @@ public final class PageBenchmark {
     /** A sheet is measured in some twenty readings; then comes the next, begun before the clock runs. */
     private static final int SHEET = 20;
 
-    /** A half-taken sheet, as it is while somebody measures. */
-    private static final String READINGS = java.util.stream.Stream.of(
-                    "P3 171",
-                    "D1 103",
-                    "D2 58.5",
-                    "D3 45",
-                    "D4 18",
-                    "D7 36.5",
-                    "D8 38",
-                    "U1 101.5",
-                    "U2 87.5",
-                    "U2 87.5",
-                    "S1 77.5",
-                    "S2 32.5")
-            .map(r -> "{\"step\":\"" + r.split(" ")[0] + "\",\"text\":\"" + r.split(" ")[1] + "\"}")
-            .collect(java.util.stream.Collectors.joining(","));
+    /**
+     * A form with a half-taken sheet, as it is while somebody measures.
+     *
+     * @param form as the interface names it, with its unit
+     * @param marks that are set
+     * @param readings {@code step text}, with commas between
+     * @param page the step that is looked at
+     * @param save what is kept again and again
+     */
+    private record Sheet(String form, List<String> marks, String readings, String page, String save) {
+        static final Sheet SHORT = new Sheet(
+                "\"form\":\"trousers-tailored\"",
+                List.of("P1", "P2"),
+                "P3 171,D1 103,D2 58.5,D3 45,D4 18,D7 36.5,D8 38,U1 101.5,U2 87.5,U2 87.5,S1 77.5,S2 32.5",
+                "S3",
+                "step=U1&text=101.5");
+        static final Sheet LONG = new Sheet(
+                "\"form\":\"race-suit\",\"unit\":\"in\"",
+                List.of("P1"),
+                "P2 66 3/4,D1 37 1/4,D2 23,D3 14 1/4,D4 6,D5 12,D6 8 1/4,D7 13,D8 13 1/4,D9 14 1/2,D10 20,U1 35 1/2,U2 30,"
+                        + "U3 27 3/4,U4 30 3/4,U5 33 3/4,U6 14 3/4,B1 17,B2 19 1/4,B3 16 1/4,B4 5 1/2,B5 38 1/2,B6 52 3/4",
+                "S5",
+                "step=U1&text=35%201/2");
+
+        String json() {
+            return Stream.of(readings.split(","))
+                    .map(r -> r.split(" ", 2))
+                    .map(r -> "{\"step\":\"" + r[0] + "\",\"text\":\"" + r[1] + "\"}")
+                    .collect(Collectors.joining(","));
+        }
+    }
 
     private final String base;
 
-    private PageBenchmark(String base) {
+    private final Sheet sheet;
+
+    private PageBenchmark(String base, Sheet sheet) {
         this.base = base;
+        this.sheet = sheet;
     }
 
     public static void main(String[] args) throws Exception {
-        new PageBenchmark("http://127.0.0.1:" + args[0]).run();
+        String base = "http://127.0.0.1:" + args[0];
+        new PageBenchmark(base, Sheet.SHORT).run();
+        System.out.println("the longest form:");
+        new PageBenchmark(base, Sheet.LONG).run();
     }
 
     private final class User {
@@ -129,11 +152,14 @@ public final class PageBenchmark {
             order = find(
                     api(
                             "/api/v1/orders",
-                            "{\"misura\":\"order/1\",\"client\":\"" + client + "\",\"form\":\"trousers-tailored\"}"),
+                            "{\"misura\":\"order/1\",\"client\":\"" + client + "\"," + sheet.form() + "}"),
                     "\"id\":\"([a-z0-9]+)\"");
-            post("/orders/" + order + "/marks", "step=P1");
-            post("/orders/" + order + "/marks", "step=P2");
-            api("/api/v1/orders/" + order + "/readings", "{\"misura\":\"readings/1\",\"readings\":[" + READINGS + "]}");
+            for (String mark : sheet.marks()) {
+                post("/orders/" + order + "/marks", "step=" + mark);
+            }
+            api(
+                    "/api/v1/orders/" + order + "/readings",
+                    "{\"misura\":\"readings/1\",\"readings\":[" + sheet.json() + "]}");
         }
     }
 
@@ -157,9 +183,10 @@ public final class PageBenchmark {
         double page = report(
                 "the measuring page",
                 users,
-                u -> u.get("/orders/" + u.order + "/measure?step=S3").length());
+                u -> u.get("/orders/" + u.order + "/measure?step=" + sheet.page())
+                        .length());
         Call save = u -> {
-            int status = u.post("/orders/" + u.order + "/measure", "step=U1&text=101.5&then=go&side=");
+            int status = u.post("/orders/" + u.order + "/measure", sheet.save() + "&then=go&side=");
             if (status != 302) {
                 throw new IOException("saving answered " + status);
             }

@@ -291,11 +291,7 @@ class MainWayTest extends InTheBrowser {
                 .filter(o -> o.client().name().startsWith("Anselm"))
                 .findFirst()
                 .orElseThrow();
-        String suit = open.stream()
-                .filter(o -> o.title().startsWith("race suit"))
-                .findFirst()
-                .orElseThrow()
-                .id();
+        String suit = called(open, "race suit");
         browser.driver().manage().deleteAllCookies();
         browser.driver().get(base + "/signin");
         check("/signin");
@@ -312,6 +308,13 @@ class MainWayTest extends InTheBrowser {
                 "/account",
                 "/how",
                 "/tapes?q=crotch",
+                "/clients/" + good.client().id() + "/garments",
+                "/house/sizes",
+                "/house/tools",
+                "/orders/new?client=" + good.client().id(),
+                "/orders/" + suit + "/ready",
+                "/orders/" + called(open, "concert shirt") + "/measure?step=B1",
+                "/orders/" + called(open, "concert shirt") + "/order",
                 "/orders/" + suit + "/measure?step=S3",
                 "/orders/" + suit + "/proof",
                 "/orders",
@@ -323,7 +326,8 @@ class MainWayTest extends InTheBrowser {
                 "/orders/" + slip + "/measure?step=D9",
                 "/orders/" + slip + "/measure?step=S4",
                 "/orders/" + slip + "/measure?step=P1",
-                "/orders/" + slip + "/measure?step=D9",
+                "/orders/" + slip + "/photographs",
+                "/orders/" + slip + "/tape",
                 "/orders/" + slip + "/proof",
                 "/orders/" + good.id() + "/cut",
                 "/orders/" + of(open, "Joaquim") + "/measure?step=D2",
@@ -347,6 +351,14 @@ class MainWayTest extends InTheBrowser {
                 }
             }
         }
+    }
+
+    private static String called(List<GarmentOrder> open, String title) {
+        return open.stream()
+                .filter(o -> o.title().startsWith(title))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private static String of(List<GarmentOrder> open, String client) {

@@ -71,11 +71,12 @@ class ScreenshotsTest extends TestHouse {
         shot("measuring-dark", half + "/measure?step=S3", 1280, 800, true);
         shot("measuring-wrong", slip + "/measure?step=S4", 1280, 800, false);
         shot("measuring-gate", slip + "/measure?gate=S", 1280, 800, false);
-        shot("measuring-sides", slip + "/measure?step=D9", 1280, 800, false);
+        String shirt = "/orders/" + called("concert shirt").id();
+        shot("measuring-known", shirt + "/measure?step=B1", 1280, 800, false);
+        shot("ready", "/orders/" + called("race suit").id() + "/ready", 1280, 800, false);
         shot("measuring-phone", half + "/measure?step=S3", 390, 844, false);
         shot("order", good + "/order", 1280, 800, false);
         shot("proof", slip + "/proof", 1280, 800, false);
-        shot("proof-one-body", good + "/proof", 1280, 800, false);
         shot("cut", good + "/cut", 1280, 900, false);
         String limb = "/orders/" + of("Joaquim").id();
         shot("measuring-long", "/orders/" + called("race suit").id() + "/measure?step=S5", 1280, 800, false);

@@ -40,7 +40,9 @@ class OrderStepsTest extends TestHouse {
 
     private GarmentOrder fresh(String form, String unit) {
         String client = clients.search("Noor", 0, 1).clients().get(0).id();
-        String to = owner.post("/orders", Map.of("client", client, "form", form, "title", "at home", "unit", unit))
+        String to = owner.post(
+                        "/orders",
+                        Map.of("client", client, "form", form, "title", "at home", "unit", unit, "_known", "on"))
                 .header("location");
         return orders.get(to.replaceAll(".*/orders/([a-z0-9]+)/.*", "$1"));
     }
