@@ -65,6 +65,25 @@ public final class Api {
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
 
+    /** Adds a client. @return its id */
+    public String client(String name) {
+        return post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"" + name + "\"}")
+                .json()
+                .get("id")
+                .asString();
+    }
+
+    /** Opens an order of tailored trousers. @return its id */
+    public String trousers(String client) {
+        return post(
+                        "/api/v1/orders",
+                        "{\"misura\":\"order/1\",\"client\":\"" + client
+                                + "\",\"form\":\"trousers-tailored\",\"version\":2}")
+                .json()
+                .get("id")
+                .asString();
+    }
+
     public Answer method(String method, String path) {
         return send(
                 HttpRequest.newBuilder(URI.create(base + path)).method(method, HttpRequest.BodyPublishers.noBody()));

@@ -48,13 +48,16 @@ class Live {
 
     /** A line to an open page; empty where too many are open: that page asks every few seconds. */
     Optional<SseEmitter> open(String order) {
-        List<SseEmitter> own = sheets.computeIfAbsent(order, o -> new CopyOnWriteArrayList<>());
-        if (own.size() >= MOST_OF_A_SHEET
+        if (listening(order) >= MOST_OF_A_SHEET
                 || sheets.values().stream().mapToInt(List::size).sum() >= MOST) {
             return Optional.empty();
         }
         SseEmitter line = new SseEmitter(LASTS.toMillis());
-        own.add(line);
+        sheets.compute(order, (o, lines) -> {
+            List<SseEmitter> own = lines == null ? new CopyOnWriteArrayList<>() : lines;
+            own.add(line);
+            return own;
+        });
         line.onCompletion(() -> close(order, line));
         line.onTimeout(line::complete);
         line.onError(e -> close(order, line));

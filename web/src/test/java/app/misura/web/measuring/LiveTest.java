@@ -25,20 +25,6 @@ class LiveTest extends TestHouse {
 
     private final List<String> heard = new CopyOnWriteArrayList<>();
 
-    private String order(Api api) {
-        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Live\"}")
-                .json()
-                .get("id")
-                .asString();
-        return api.post(
-                        "/api/v1/orders",
-                        "{\"misura\":\"order/1\",\"client\":\"" + client
-                                + "\",\"form\":\"trousers-tailored\",\"version\":2}")
-                .json()
-                .get("id")
-                .asString();
-    }
-
     private static void reading(Api api, String order) {
         api.post(
                 "/api/v1/orders/" + order + "/readings",
@@ -52,8 +38,9 @@ class LiveTest extends TestHouse {
     @Test
     void readingsOfThisSheetAreToldAndOfNoOther() {
         Api api = new Api(port, "measurer:demo-misura");
-        String order = order(api);
-        String other = order(api);
+        String client = api.client("Live");
+        String order = api.trousers(client);
+        String other = api.trousers(client);
         try (Visitor.Line line = Visitor.as(port, "viewer").listen("/orders/" + order + "/measure/live", heard::add)) {
             await().atMost(AT_ONCE).until(() -> heard.contains("event:open"));
             assertThat(live.listening(order)).isEqualTo(1);

@@ -43,17 +43,8 @@ class SizesControllerTest extends TestHouse {
             assertThat(late.status()).isEqualTo(409);
             assertThat(late.body()).contains("Somebody changed this table meanwhile");
             Api api = new Api(port, "measurer:demo-misura");
-            String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Sized\"}")
-                    .json()
-                    .get("id")
-                    .asString();
-            String order = api.post(
-                            "/api/v1/orders",
-                            "{\"misura\":\"order/1\",\"client\":\"" + client
-                                    + "\",\"form\":\"trousers-tailored\",\"version\":2}")
-                    .json()
-                    .get("id")
-                    .asString();
+            String client = api.client("Sized");
+            String order = api.trousers(client);
             assertThat(owner.get("/clients/" + client).body()).doesNotContain("Nearest house sizes");
             api.post(
                     "/api/v1/orders/" + order + "/readings",

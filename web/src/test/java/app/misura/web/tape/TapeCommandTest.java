@@ -33,17 +33,7 @@ class TapeCommandTest extends TestHouse {
 
     private String order() {
         Api api = new Api(port, "measurer:demo-misura");
-        String client = api.post("/api/v1/clients", "{\"misura\":\"client/1\",\"name\":\"Taped\"}")
-                .json()
-                .get("id")
-                .asString();
-        return api.post(
-                        "/api/v1/orders",
-                        "{\"misura\":\"order/1\",\"client\":\"" + client
-                                + "\",\"form\":\"trousers-tailored\",\"version\":2}")
-                .json()
-                .get("id")
-                .asString();
+        return api.trousers(api.client("Taped"));
     }
 
     private boolean send(String order, String token, String lines) throws IOException {

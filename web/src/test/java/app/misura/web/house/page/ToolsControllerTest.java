@@ -35,6 +35,8 @@ class ToolsControllerTest extends TestHouse {
                 .findFirst()
                 .orElseThrow();
         assertThat(oak.written(" 25 ")).isEqualTo("25+1.2");
+        assertThat(oak.written("25+1.2")).as("who added it already").isEqualTo("25+1.2");
+        assertThat(oak.written(" ")).as("nothing was read").isBlank();
         assertThat(owner.get("/house/tools").body()).contains("oak ruler").contains("adds 1.2 cm");
         owner.post("/house/tools/" + oak.id() + "/remove", Map.of());
         assertThat(tools.find(oak.id())).isEmpty();
