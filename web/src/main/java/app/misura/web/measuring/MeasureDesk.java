@@ -7,25 +7,19 @@ import app.misura.core.form.Part;
 import app.misura.core.form.Step;
 import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
-import app.misura.core.length.LengthText;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
-import app.misura.core.reading.Reading;
 import app.misura.web.account.Accounts;
 import app.misura.web.house.Tools;
 import app.misura.web.order.GarmentOrder;
-import app.misura.web.reading.Origin;
 import app.misura.web.reading.StepNote;
-import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
-import java.time.Duration;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,19 +31,18 @@ import org.springframework.stereotype.Component;
 /** Lays out the measuring screen of one order at one place. */
 @Component
 class MeasureDesk {
-    /** So soon after another's reading of the same value, two hands are at work on one step. */
-    private static final Duration JUST_NOW = Duration.ofMinutes(2);
-
     private final Clock clock;
     private final Presence presence;
     private final Accounts accounts;
     private final Tools tools;
+    private final MeasureWords words;
 
     MeasureDesk(Clock clock, Presence presence, Accounts accounts, Tools tools) {
         this.clock = clock;
         this.presence = presence;
         this.accounts = accounts;
         this.tools = tools;
+        this.words = new MeasureWords(clock, accounts);
     }
 
     /** The screen as somebody sees it; that they are there is noted. */
@@ -133,7 +126,7 @@ class MeasureDesk {
                 at < steps.size() - 1 ? steps.get(at + 1).label() : null,
                 finished(course),
                 whole(order.form()),
-                elsewhere(order, step, visit));
+                words.elsewhere(order, step, visit));
         return view(
                 order,
                 course,
@@ -162,9 +155,9 @@ class MeasureDesk {
                 .orElse(null);
         return new MeasureView(
                 order.crumb(Crumb.At.MEASURE),
-                lastKept(order),
-                notice(order, course, visit),
-                said(order, course, visit.kept(), next),
+                words.lastKept(order),
+                words.notice(order, course, visit),
+                MeasureWords.said(order, course, visit.kept(), next),
                 LadderView.of(course, focus.peeking(open), Metrics.SCREEN, present(order, visit.by())),
                 here,
                 figure,
@@ -267,123 +260,5 @@ class MeasureDesk {
                 ? "All " + course.counted().size() + " steps are taken"
                         + (leftOut(course).isEmpty() ? "." : " or left out.")
                 : "";
-    }
-
-    /** What another kept for this step since the page last looked. */
-    private String elsewhere(GarmentOrder order, Step step, Visit visit) {
-        return order.readings().stream()
-                .skip(visit.knew())
-                .map(StoredReading::reading)
-                .filter(r -> r.step().equals(step.label()) && !r.by().equals(visit.by()))
-                .reduce((a, b) -> b)
-                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept " + text(r, order)
-                        + " for this step just now.")
-                .orElse("");
-    }
-
-    private String lastKept(GarmentOrder order) {
-        StoredReading last = order.last();
-        return last == null || last.from().isPresent()
-                ? ""
-                : "kept " + Say.recently(last.reading().at(), clock);
-    }
-
-    /** What is to be noticed before the work goes on; null if nothing. */
-    private MeasureView.@Nullable Notice notice(GarmentOrder order, Course course, Visit visit) {
-        String second = secondHand(order, visit);
-        if (!second.isEmpty()) {
-            return new MeasureView.Notice(false, second);
-        }
-        if (order.readings().isEmpty() && course.taken() == 0) {
-            String first = course.steps().get(0).label();
-            return new MeasureView.Notice(false, "Begin with " + first + ". Enter keeps what you typed.");
-        }
-        String known = known(order);
-        if (!known.isEmpty()) {
-            return new MeasureView.Notice(false, known);
-        }
-        String moved = moved(course);
-        return moved.isEmpty() ? null : new MeasureView.Notice(true, moved);
-    }
-
-    /** While nothing is taken on this sheet, what it took over: "18 of 27 steps are known from order 12; 9 to take." */
-    private static String known(GarmentOrder order) {
-        if (order.readings().isEmpty()
-                || order.readings().stream().anyMatch(r -> r.from().isEmpty())) {
-            return "";
-        }
-        Course course = order.course();
-        String from = order.readings().stream()
-                .flatMap(r -> r.from().stream())
-                .map(Origin::number)
-                .distinct()
-                .sorted(Comparator.reverseOrder())
-                .map(String::valueOf)
-                .collect(Collectors.joining(" and "));
-        String named = (from.contains(" ") ? "orders " : "order ") + from;
-        int all = course.counted().size();
-        return course.taken() + " of " + all + " steps are known from " + named + "; " + (all - course.taken())
-                + " to take.";
-    }
-
-    /** Where another read the same value just before: "Dewi kept 38.0 just now. Yours, 38.5, stands as a second try." */
-    private String secondHand(GarmentOrder order, Visit visit) {
-        Optional<StoredReading> own = order.readings().stream()
-                .filter(r -> r.id().equals(visit.kept()))
-                .findFirst();
-        if (own.isEmpty()) {
-            return "";
-        }
-        Reading mine = own.get().reading();
-        return order.readings().subList(0, order.readings().indexOf(own.get())).stream()
-                .map(StoredReading::reading)
-                .filter(r -> r.counts() && r.step().equals(mine.step()) && r.side() == mine.side())
-                .filter(r -> !r.by().equals(mine.by()))
-                .filter(r -> Duration.between(r.at(), mine.at()).compareTo(JUST_NOW) <= 0)
-                .reduce((a, b) -> b)
-                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept " + text(r, order) + " just now. Yours, "
-                        + text(mine, order) + ", stands as a second try.")
-                .orElse("");
-    }
-
-    private static String text(Reading reading, GarmentOrder order) {
-        return reading.length() == null
-                ? "none"
-                : LengthText.column(reading.length(), order.form().unit());
-    }
-
-    /** What a mark that was set anew asks for: "Band level moved: 6 steps to look at again". */
-    private static String moved(Course course) {
-        List<Step> again = course.moved();
-        if (again.isEmpty()) {
-            return "";
-        }
-        String marks = again.stream()
-                .flatMap(s -> s.needs().stream())
-                .filter(label -> course.marks().movedAt(label).isPresent())
-                .distinct()
-                .map(label -> course.proof().sheet().form().step(label).name())
-                .reduce((a, b) -> a + " and " + b.toLowerCase(Locale.ROOT))
-                .orElse("A mark");
-        return marks + " moved: " + again.size() + (again.size() == 1 ? " step" : " steps") + " to look at again";
-    }
-
-    /** What is said politely once a reading is kept: the value, what its sums say, what comes next. */
-    private static String said(GarmentOrder order, Course course, @Nullable String kept, String next) {
-        Optional<StoredReading> reading =
-                order.readings().stream().filter(r -> r.id().equals(kept)).findFirst();
-        if (reading.isEmpty()) {
-            return "";
-        }
-        String sums = course.proof().bracketsOf(reading.get().reading().step()).stream()
-                .map(b -> " " + SumWords.brief(b, order.form().unit()) + ".")
-                .collect(Collectors.joining());
-        boolean blind = course.proof().settled().values().stream()
-                .anyMatch(s ->
-                        s.isFirstOfTwo() && s.counted().contains(reading.get().reading()));
-        String value = blind
-                ? "and hidden until the next try is in"
-                : text(reading.get().reading(), order);
-        return "Kept " + value + "." + sums + " Next: " + next + ".";
     }
 }

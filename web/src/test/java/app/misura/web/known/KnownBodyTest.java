@@ -201,7 +201,7 @@ class KnownBodyTest extends TestHouse {
                         "known",
                         "true"));
         String at = made.header("location").replaceAll("^http://[^/]+", "");
-        assertThat(measurer.get(at).body()).contains("steps are known from order " + first.number());
+        assertThat(measurer.get(at).body()).contains("steps to take; 3 values are known from order " + first.number());
         assertThat(measurer.get(at + "?step=U1").body())
                 .contains("from order " + first.number())
                 .contains("what you type takes its place");

@@ -9,6 +9,7 @@ import app.misura.web.TestHouse;
 import app.misura.web.Visitor;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
 import app.misura.web.order.Orders;
 import app.misura.web.reading.VisitNote;
 import java.util.Map;
@@ -23,6 +24,9 @@ class ReadyControllerTest extends TestHouse {
 
     @Autowired
     private Clients clients;
+
+    @Autowired
+    private House house;
 
     @LocalServerPort
     private int port;
@@ -49,7 +53,7 @@ class ReadyControllerTest extends TestHouse {
                 .contains("<b>left</b> is written down")
                 .contains("The tape goes between the legs")
                 .contains("a second person is in the room")
-                .contains("You may refuse any step")
+                .contains(house.rules().consent().split("'")[0])
                 .contains("It was said, and they agree");
         assertThat(Visitor.as(port, "viewer").get("/orders/" + order + "/ready").body())
                 .doesNotContain("It was said, and they agree");
