@@ -157,7 +157,7 @@ class MeasureController {
             Model model) {
         GarmentOrder order = orders.get(id);
         if (step != null) {
-            presence.note(id, who.getName(), step, follows);
+            presence.stillThere(id, who.getName(), step, follows);
         }
         if (order.taken().mark().equals(seen)
                 && desk.others(order, who.getName()).equals(others)) {

@@ -117,7 +117,9 @@ class MeasureDesk {
                 .findFirst()
                 .or(course::firstToCome)
                 .orElse(steps.get(steps.size() - 1));
-        presence.note(order.id(), visit.by(), step.label());
+        if (!visit.look()) {
+            presence.note(order.id(), visit.by(), step.label());
+        }
         StepDesk desk = new StepDesk(
                 order, course, step, clock.getZone(), tools.in(order.form().unit()));
         int at = steps.indexOf(step);

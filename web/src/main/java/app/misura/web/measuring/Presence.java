@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Who has which sheet open, and at which step. Known for as long as their pages ask; kept nowhere. */
@@ -14,6 +13,9 @@ import org.springframework.stereotype.Component;
 class Presence {
     /** An open page asks every four seconds; who was not heard of three times is gone. */
     static final Duration FADES = Duration.ofSeconds(12);
+
+    /** No account has a longer name. */
+    private static final int LONGEST = 60;
 
     /**
      * Somebody on a sheet.
@@ -31,30 +33,40 @@ class Presence {
         this.live = live;
     }
 
-    /** Notes where somebody is; whom they follow is as it was. */
+    /** Somebody went to a step; the others are told. */
     void note(String order, String account, String step) {
-        note(order, account, step, null);
-    }
-
-    /** Notes where somebody is, and tells the others if they were elsewhere. @param follows null for as it was */
-    void note(String order, String account, String step, @Nullable String follows) {
-        if (isNews(order, account, step, follows)) {
+        if (went(order, account, step)) {
             live.tell(order);
         }
     }
 
-    private synchronized boolean isNews(String order, String account, String step, @Nullable String follows) {
+    private synchronized boolean went(String order, String account, String step) {
+        Map<String, Seen> sheet = fresh(order);
+        Seen before = sheet.get(account);
+        sheet.put(account, new Seen(step, before == null ? "" : before.follows(), clock.instant()));
+        return before == null || !before.step().equals(step);
+    }
+
+    /**
+     * An open page asks whether there is something new: whoever has it open is still there, where they went last. Nobody is
+     * told: else two pages of one account, at two steps, would keep each other asking.
+     *
+     * @param follows whom they follow
+     */
+    synchronized void stillThere(String order, String account, String step, String follows) {
+        Map<String, Seen> sheet = fresh(order);
+        Seen before = sheet.get(account);
+        String whom = follows.length() > LONGEST ? "" : follows;
+        sheet.put(account, new Seen(before == null ? step : before.step(), whom, clock.instant()));
+    }
+
+    /** Who is on a sheet, those who are gone left out everywhere. */
+    private Map<String, Seen> fresh(String order) {
         Instant now = clock.instant();
         orders.values()
                 .forEach(seen -> seen.values().removeIf(s -> s.at().plus(FADES).isBefore(now)));
         orders.values().removeIf(Map::isEmpty);
-        Map<String, Seen> sheet = orders.computeIfAbsent(order, o -> new TreeMap<>());
-        Seen before = sheet.get(account);
-        String whom = follows != null ? follows : before == null ? "" : before.follows();
-        sheet.put(account, new Seen(step, whom, now));
-        return before == null
-                || !before.step().equals(step)
-                || !before.follows().equals(whom);
+        return orders.computeIfAbsent(order, o -> new TreeMap<>());
     }
 
     /** The others on a sheet, by account, in the order of accounts. */

@@ -15,7 +15,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** An open page hears of what others do at its sheet, at once, and of no other sheet. */
 class LiveTest extends TestHouse {
-    private static final Duration AT_ONCE = Duration.ofSeconds(3);
+    private static final Duration AT_ONCE = Duration.ofSeconds(10);
 
     @LocalServerPort
     private int port;
@@ -62,6 +62,30 @@ class LiveTest extends TestHouse {
             live.tell(order);
             return live.listening(order) == 0;
         });
+    }
+
+    /** Each page asks when it is told; if asking told the others, they would never stop. */
+    @Test
+    void twoPagesOfOneAccountDoNotKeepEachOtherAsking() {
+        Api api = new Api(port, "measurer:demo-misura");
+        String order = api.trousers(api.client("Twice"));
+        String page = "/orders/" + order + "/measure";
+        Visitor tablet = Visitor.as(port, "measurer");
+        Visitor desk = Visitor.as(port, "measurer");
+        try (Visitor.Line line = Visitor.as(port, "viewer").listen(page + "/live", heard::add)) {
+            await().atMost(AT_ONCE).until(() -> heard.contains("event:open"));
+            assertThat(line.status()).isEqualTo(200);
+            tablet.get(page + "?step=S1");
+            desk.get(page + "?step=S2");
+            await().atMost(AT_ONCE).until(() -> news() == 2);
+            for (int i = 0; i < 5; i++) {
+                tablet.get(page + "/ladder?step=S1&seen=", "Misura-Follows", "cutter");
+                desk.get(page + "/ladder?step=S2&seen=");
+            }
+            desk.get(page + "?step=S3");
+            await().atMost(AT_ONCE).until(() -> news() >= 3);
+            assertThat(news()).isEqualTo(3);
+        }
     }
 
     @Test

@@ -38,13 +38,24 @@ class PresenceTest {
 
     @Test
     void whoFollowsWhomStaysUntilTheySayOtherwise() {
-        presence.note("o1", "dewi", "D1", "noor");
+        presence.note("o1", "dewi", "D1");
+        presence.stillThere("o1", "dewi", "D1", "noor");
         presence.note("o1", "dewi", "D2");
         assertThat(presence.others("o1", "noor"))
                 .hasEntrySatisfying("dewi", s -> assertThat(s.follows()).isEqualTo("noor"));
-        presence.note("o1", "dewi", "D2", "");
+        presence.stillThere("o1", "dewi", "D2", "");
         assertThat(presence.others("o1", "noor"))
                 .hasEntrySatisfying("dewi", s -> assertThat(s.follows()).isEmpty());
+    }
+
+    /** Two pages of one account ask from two steps: where they went last is where they are. */
+    @Test
+    void askingIsNotGoing() {
+        presence.note("o1", "dewi", "D1");
+        presence.note("o1", "dewi", "D2");
+        presence.stillThere("o1", "dewi", "D1", "");
+        assertThat(presence.others("o1", "noor"))
+                .hasEntrySatisfying("dewi", s -> assertThat(s.step()).isEqualTo("D2"));
     }
 
     @Test
