@@ -2,10 +2,10 @@
  so that one person calls out and another types. What is typed here is never left behind: then the screen stays. */
 import { $, all, onClick, one } from "../dom.js";
 import { order } from "./shelf.js";
-import { here } from "./typed.js";
 
 const FOLLOWED = "misura.follows.";
 let line = null;
+let gone = "";
 
 const followed = () => sessionStorage.getItem(FOLLOWED + order()) || "";
 
@@ -27,13 +27,15 @@ function hangUp() {
 document.addEventListener("visibilitychange", () => (document.hidden ? hangUp() : listen()));
 window.addEventListener("pagehide", hangUp);
 
+/* Each of their steps is gone to once: who looks elsewhere meanwhile is not fetched back, and a gate is not knocked at twice. */
 function goAlong(person) {
-  const place = here();
   const to = person.dataset.step;
-  if (!place || place.step === to) return;
+  const now = one("[data-rung].now");
+  if (gone === to || (now && now.dataset.rung === to)) return;
   const typed = Boolean($("entry") && $("entry").value);
   person.querySelector("[data-stays]").hidden = !typed;
   if (typed) return;
+  gone = to;
   window.htmx.ajax("GET", location.pathname + "?step=" + to, { target: "#measure", swap: "outerHTML" });
 }
 
@@ -53,6 +55,7 @@ onClick("data-follow", (button) => {
   const whom = button.dataset.follow;
   if (followed() === whom) sessionStorage.removeItem(FOLLOWED + order());
   else sessionStorage.setItem(FOLLOWED + order(), whom);
+  gone = "";
   look();
   window.htmx.trigger($("ladder"), "news");
 });
