@@ -3,19 +3,29 @@
 import { $, all, onClick, one } from "../dom.js";
 import { order } from "./shelf.js";
 
+const SOON = 100;
 const FOLLOWED = "misura.follows.";
 let line = null;
 let gone = "";
+let asking = false;
 
 const followed = () => sessionStorage.getItem(FOLLOWED + order()) || "";
 
 function listen() {
   if (line || !order() || !window.EventSource) return;
   line = new EventSource(location.pathname + "/live");
-  line.addEventListener("news", () => {
-    const ladder = $("ladder");
-    if (ladder) window.htmx.trigger(ladder, "news");
-  });
+  line.addEventListener("news", news);
+}
+
+/* The ladder asks once for what came together, and not while something else is on its way. */
+function news() {
+  if (asking) return;
+  asking = true;
+  setTimeout(() => {
+    asking = false;
+    if (one(".htmx-request")) news();
+    else if ($("ladder")) window.htmx.trigger($("ladder"), "news");
+  }, SOON);
 }
 
 function hangUp() {
