@@ -11,6 +11,7 @@ import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -110,6 +111,8 @@ public final class Browser {
         return find(css);
     }
 
+    private static final String GONE = "does not belong to the document";
+
     /** Waits until something is so; an element that is just being replaced counts as not yet. */
     public void await(String what, java.util.function.BooleanSupplier so) {
         new WebDriverWait(driver, PATIENCE, SOON).withMessage(what).until(d -> {
@@ -117,6 +120,12 @@ public final class Browser {
                 return so.getAsBoolean();
             } catch (StaleElementReferenceException | org.openqa.selenium.NoSuchElementException e) {
                 return false;
+            } catch (WebDriverException e) {
+                // the driver's other word for it, when the page goes while it looks
+                if (String.valueOf(e.getMessage()).contains(GONE)) {
+                    return false;
+                }
+                throw e;
             }
         });
     }
