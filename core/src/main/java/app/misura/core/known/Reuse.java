@@ -126,9 +126,4 @@ public record Reuse<S>(List<Carried<S>> carried, List<Not<S>> not) {
                 ? Optional.of(Why.OTHER_WAIST)
                 : Optional.empty();
     }
-
-    /** The values of a step among those that are taken over. */
-    public List<Carried<S>> of(String step) {
-        return carried.stream().filter(c -> c.value().isOf(step)).toList();
-    }
 }

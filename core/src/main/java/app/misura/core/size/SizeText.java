@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * A table of sizes as it is typed: a first line of measures, then a line for each size, cells parted by semicolons, lengths
@@ -42,19 +41,6 @@ public final class SizeText {
     /** Reads a table. Every fault is said, not only the first. */
     public static Read read(String name, double stretch, String text) {
         return new SizeText().table(name, stretch, text);
-    }
-
-    /** The text that would be read as this table. */
-    public static String write(SizeTable table) {
-        String head = "size; " + table.measures().stream().map(Measure::code).collect(Collectors.joining("; "));
-        return table.sizes().stream()
-                .map(s -> s.name() + "; " + s.mm().stream().map(SizeText::cm).collect(Collectors.joining("; ")))
-                .collect(Collectors.joining("\n", head + "\n", "\n"));
-    }
-
-    private static String cm(double mm) {
-        String text = String.format(Locale.ROOT, "%.2f", mm / 10);
-        return text.replaceAll("\\.?0+$", "");
     }
 
     private Read table(String name, double stretch, String text) {

@@ -30,6 +30,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,7 +80,7 @@ public class KnownBody {
             return order.readings().stream()
                     .filter(r -> known.made().contains(r.reading()))
                     .map(StoredReading::from)
-                    .flatMap(java.util.Optional::stream)
+                    .flatMap(Optional::stream)
                     .findFirst()
                     .orElse(here);
         }
@@ -138,13 +139,18 @@ public class KnownBody {
         return new Sheets(client, orders.of(client.id()));
     }
 
-    /** What the client's other sheets know that this one has no reading of. */
-    @Transactional(readOnly = true)
-    public Reuse<Origin> missingOn(GarmentOrder order) {
+    /** What is known of an order's client from all sheets but its own. */
+    private Sheets besides(GarmentOrder order) {
         List<GarmentOrder> others = orders.of(order.client().id()).stream()
                 .filter(o -> !o.id().equals(order.id()))
                 .toList();
-        return new Sheets(order.client(), others).on(order.sheet());
+        return new Sheets(order.client(), others);
+    }
+
+    /** What the client's other sheets know that this one has no reading of. */
+    @Transactional(readOnly = true)
+    public Reuse<Origin> missingOn(GarmentOrder order) {
+        return besides(order).on(order.sheet());
     }
 
     /** A value that this sheet took over and another sheet has read since. @param here and {@code there} what was written */
@@ -156,12 +162,8 @@ public class KnownBody {
         if (order.readings().stream().allMatch(r -> r.from().isEmpty())) {
             return List.of();
         }
-        List<GarmentOrder> others = orders.of(order.client().id()).stream()
-                .filter(o -> !o.id().equals(order.id()))
-                .toList();
         List<Newer> newer = new ArrayList<>();
-        for (Carried<Origin> carried :
-                new Sheets(order.client(), others).on(order.takenHere()).carried()) {
+        for (Carried<Origin> carried : besides(order).on(order.takenHere()).carried()) {
             List<Reading> here = order.proof().settled().containsKey(carried.value())
                     ? order.proof().settled().get(carried.value()).made()
                     : List.of();

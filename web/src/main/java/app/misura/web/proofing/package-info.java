@@ -1,5 +1,6 @@
 /**
- * Are these numbers one body? The proof on screen. Uses order and ui.
+ * Are these numbers one body? The proof on screen. Uses order, known, photo,
+ * reading and ui.
  */
 @NullMarked
 package app.misura.web.proofing;

@@ -1,5 +1,6 @@
 /**
- * Where is an order opened, found, changed and moved on? Uses order, client, cutting, house, account, id and ui.
+ * Where is an order opened, found, changed and moved on? Uses order, known, photo, reading,
+ * client, cutting, house, account, id and ui.
  */
 @NullMarked
 package app.misura.web.order.page;
