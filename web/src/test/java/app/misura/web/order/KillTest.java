@@ -30,6 +30,7 @@ class KillTest {
     private final Path data = temporary();
     private final int port = freePort();
     private final AtomicInteger copied = new AtomicInteger();
+    private final AtomicInteger lastCopy = new AtomicInteger();
 
     private static Path temporary() {
         try {
@@ -103,7 +104,8 @@ class KillTest {
             Thread poster = poster(api, address, round, sent, acknowledged);
             int enough = acknowledged.size() + 5 + random.nextInt(ENOUGH);
             Instant until = Instant.now().plus(PATIENCE);
-            while (acknowledged.size() < enough && Instant.now().isBefore(until)) {
+            while ((acknowledged.size() < enough || copied.get() == 0)
+                    && Instant.now().isBefore(until)) {
                 Thread.sleep(3);
             }
             Thread.sleep(random.nextInt(30));
@@ -115,7 +117,9 @@ class KillTest {
         try {
             assertThere(api, address, sent, acknowledged);
             assertThat(acknowledged.size()).isGreaterThanOrEqualTo(5 * kills);
-            assertThat(copied.get()).as("backups were fetched meanwhile").isPositive();
+            assertThat(copied.get())
+                    .as("backups were fetched meanwhile; the last answer was %s", lastCopy.get())
+                    .isPositive();
             assertThat(api.get("/api/v1/clients").json().get("total").intValue())
                     .isEqualTo(14);
         } finally {
@@ -147,7 +151,7 @@ class KillTest {
         Thread copier = new Thread(() -> {
             Api owner = new Api(port, "owner:demo-misura");
             try {
-                while (owner.get("/api/v1/backup").status() == 200) {
+                while (copies(owner)) {
                     copied.incrementAndGet();
                 }
             } catch (AssertionError torn) {
@@ -156,6 +160,11 @@ class KillTest {
         });
         copier.start();
         return copier;
+    }
+
+    private boolean copies(Api owner) {
+        lastCopy.set(owner.get("/api/v1/backup").status());
+        return lastCopy.get() == 200;
     }
 
     /** Posts one reading after the other until the server is gone. */
