@@ -34,7 +34,7 @@ class PackageMapTest {
             Map.entry("measure", List.of("length", "resource")),
             Map.entry("house", List.of("resource", "formula", "measure")),
             Map.entry("form", List.of("measure", "length", "resource", "formula")),
-            Map.entry("reading", List.of("form", "measure", "length")),
+            Map.entry("reading", List.of("finding", "form", "measure", "length")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
             Map.entry("size", List.of("measure")),

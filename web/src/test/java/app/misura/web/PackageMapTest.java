@@ -49,7 +49,7 @@ class PackageMapTest {
                     List.of("order", "known", "photo", "reading", "client", "cutting", "house", "account", "id", "ui")),
             Map.entry("client.page", List.of("client", "known", "size", "house", "order", "store", "id", "ui")),
             Map.entry("measuring", List.of("order", "known", "reading", "client", "house", "account", "id", "ui")),
-            Map.entry("proofing", List.of("order", "known", "photo", "reading", "ui")),
+            Map.entry("proofing", List.of("account", "id", "order", "known", "photo", "reading", "ui")),
             Map.entry("cutting", List.of("order", "account", "house", "id", "ui")),
             Map.entry(
                     "print", List.of("order", "photo", "reading", "client", "cutting", "account", "house", "id", "ui")),

@@ -76,7 +76,7 @@ public final class TestOrders {
                 client,
                 new About(1, "trousers", stage, TODAY.plusDays(neededIn), List.of(), "", null, NOW),
                 new Sheet(form, client.wearer(), Map.of(), List.of()),
-                new Taken(stored, marks, Passes.NONE, List.of(), Map.of()));
+                new Taken(stored, marks, Passes.NONE, List.of(), Map.of(), List.of()));
     }
 
     private static GarmentOrder order(String id, Client client, About about, Sheet blank, Taken taken) {

@@ -29,7 +29,7 @@ final class Questions {
     }
 
     private static boolean isAskedWarning(Finding finding) {
-        return ASKED.contains(finding.rule()) && finding.severity() == app.misura.core.finding.Severity.WARNING;
+        return ASKED.contains(finding.rule()) && finding.isWarning();
     }
 
     /** The questions at home in a part: that of the step that is taken last. */

@@ -3,6 +3,7 @@ package app.misura.core.cut;
 import app.misura.core.draft.Outcome;
 import app.misura.core.draft.PieceId;
 import app.misura.core.draft.Scope;
+import app.misura.core.finding.Acceptance;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.fit.ChainLine;
@@ -110,7 +111,12 @@ record Finishing(
         List<String> cautions = new ArrayList<>();
         for (Finding finding : proof.findings()) {
             if (finding.severity() != Severity.NOTE) {
-                cautions.add("Open on the proof: " + finding.sentence());
+                Acceptance accepted = finding.accepted();
+                cautions.add(
+                        accepted == null
+                                ? "Open on the proof: " + finding.sentence()
+                                : "Accepted on the proof (" + accepted.by() + ": " + accepted.reason() + "): "
+                                        + finding.sentence());
             }
         }
         cautions.addAll(drafted.cautions());

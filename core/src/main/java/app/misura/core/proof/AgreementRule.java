@@ -40,8 +40,10 @@ final class AgreementRule implements ProofRule {
         };
         return new Finding(
                 "agreement",
+                id,
                 one ? Severity.NOTE : Severity.WARNING,
                 List.of(settled.step().label()),
+                List.of(id),
                 numbers,
                 sentence,
                 "Take the tape off and take " + id + " once more.");

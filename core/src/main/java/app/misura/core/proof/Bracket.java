@@ -27,12 +27,14 @@ public record Bracket(
         GAP,
         /** Over it, and judged a fault. */
         WRONG,
+        /** Over it, and taken as it is by a person with that right. */
+        ACCEPTED,
         /** A member is not asked for in this order. */
         NOT_CHECKED;
 
         /** Whether it does not add up. */
         public boolean isTorn() {
-            return this == GAP || this == WRONG;
+            return this == GAP || this == WRONG || this == ACCEPTED;
         }
 
         public String word() {
@@ -42,6 +44,10 @@ public record Bracket(
 
     public Bracket {
         waiting = List.copyOf(waiting);
+    }
+
+    Bracket accepted() {
+        return new Bracket(closure, State.ACCEPTED, gap, waiting);
     }
 
     public boolean isJudged() {

@@ -4,6 +4,7 @@ import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
+import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -18,6 +19,9 @@ import java.util.Set;
  * adjustment judges is a fault.
  */
 final class ClosureRule implements ProofRule {
+    static final String WRONG = "closure-wrong";
+    static final String GAP = "closure-gap";
+
     /** A gap of so many tolerances, and of so many standard deviations of honest tapes, is looked at. */
     private static final int TOLERANCES = 3;
 
@@ -49,6 +53,22 @@ final class ClosureRule implements ProofRule {
         return findings;
     }
 
+    /** What a group under suspicion is told by. */
+    static String about(List<String> group) {
+        return String.join(" ", group);
+    }
+
+    /** The group and whatever stands in a sum with any of it: what the suspicion rests on. */
+    private static List<String> around(List<String> group, Evidence evidence) {
+        Set<String> values = new LinkedHashSet<>(group);
+        for (Bracket bracket : evidence.brackets()) {
+            if (bracket.isJudged() && group.stream().map(ValueId::parse).anyMatch(bracket.closure()::concerns)) {
+                bracket.closure().members().forEach(id -> values.add(id.toString()));
+            }
+        }
+        return List.copyOf(values);
+    }
+
     /** What is still wrong once the strongest is set aside. */
     private static Finding wrongToo(Adjustment.Removal removal, Evidence evidence) {
         List<String> steps =
@@ -63,9 +83,11 @@ final class ClosureRule implements ProofRule {
                 ? steps.get(0) + " is wrong too" + about + "."
                 : "One of " + String.join(", ", removal.group()) + " is wrong too" + about + ".";
         return new Finding(
-                "closure-wrong",
+                WRONG,
+                about(removal.group()),
                 Severity.FAULT,
                 steps,
+                around(removal.group(), evidence),
                 numbers,
                 sentence,
                 "Take " + Sentence.either(steps) + " again.");
@@ -79,9 +101,11 @@ final class ClosureRule implements ProofRule {
         numbers.put("tolerance", evidence.number(bracket.closure().tolerance()));
         boolean large = isLarge(bracket, gap, evidence);
         return new Finding(
-                "closure-gap",
+                GAP,
+                bracket.closure().id(),
                 large ? Severity.WARNING : Severity.NOTE,
                 bracket.closure().labels(),
+                bracket.closure().members().stream().map(ValueId::toString).toList(),
                 numbers,
                 said(bracket.closure(), gap, evidence) + "; the form allows "
                         + evidence.text(bracket.closure().tolerance()) + ".",
@@ -109,7 +133,9 @@ final class ClosureRule implements ProofRule {
     private static Finding contradiction(Evidence evidence) {
         return new Finding(
                 "form-contradiction",
+                "",
                 Severity.FAULT,
+                List.of(),
                 List.of(),
                 Map.of("form", evidence.sheet().form().id()),
                 "The sums of this form contradict each other, whatever is read.",
@@ -129,9 +155,11 @@ final class ClosureRule implements ProofRule {
             numbers.put(id, each);
         });
         return new Finding(
-                "closure-wrong",
+                WRONG,
+                about(suspect.members()),
                 Severity.FAULT,
                 List.copyOf(steps),
+                around(suspect.members(), evidence),
                 numbers,
                 Sentence.suspect(suspect, evidence),
                 "Take " + Sentence.either(List.copyOf(steps)) + " again.");

@@ -15,14 +15,6 @@ import java.util.stream.Stream;
 /** What the rules look at. */
 record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Bracket> brackets) {
 
-    /**
-     * The groups that sums prove wrong. Left and right of one step alone are no such group: sides may really differ, and
-     * nothing says which of them does.
-     */
-    List<Adjustment.Removal> wrong() {
-        return adjustment.removals().stream().filter(r -> !isOnePair(r.group())).toList();
-    }
-
     /** Whether a group is nothing but the two sides of one step. */
     static boolean isOnePair(List<String> group) {
         return group.size() == 2

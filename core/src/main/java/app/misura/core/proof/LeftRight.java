@@ -33,6 +33,15 @@ public record LeftRight(Step step, Length left, Length right) {
         return pairs;
     }
 
+    /** The ids of its two values. */
+    public List<String> values() {
+        return values(step.label());
+    }
+
+    static List<String> values(String label) {
+        return List.of(new ValueId(label, Side.LEFT).toString(), new ValueId(label, Side.RIGHT).toString());
+    }
+
     public Length apart() {
         return left.minus(right).abs();
     }

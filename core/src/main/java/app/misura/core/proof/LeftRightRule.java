@@ -8,6 +8,8 @@ import java.util.Map;
 
 /** Are left and right alike? Where they are not, the body may be so: the sides alone cannot say which one is wrong. */
 final class LeftRightRule implements ProofRule {
+    static final String RULE = "left-right";
+
     @Override
     public List<Finding> findings(Evidence evidence) {
         return LeftRight.of(evidence.settled()).stream()
@@ -23,13 +25,15 @@ final class LeftRightRule implements ProofRule {
         numbers.put("right", evidence.number(pair.right()));
         numbers.put("apart", evidence.number(pair.apart()));
         return new Finding(
-                "left-right",
+                RULE,
+                label,
                 Severity.WARNING,
                 List.of(label),
+                pair.values(),
                 numbers,
                 "Step " + label + " is " + evidence.text(pair.left()) + " left and " + evidence.text(pair.right())
                         + " right, " + evidence.text(pair.apart()) + " apart.",
                 "Take both sides of " + label
-                        + " again; if it stays, the body is so and the pieces are drafted apart.");
+                        + " again; if it stays, confirm that the body is so: the pieces are drafted apart.");
     }
 }

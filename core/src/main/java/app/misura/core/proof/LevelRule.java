@@ -40,7 +40,9 @@ final class LevelRule implements ProofRule {
         numbers.put("slope", evidence.number(slope));
         return new Finding(
                 "level",
+                check.name(),
                 Severity.FAULT,
+                List.copyOf(heights.keySet()),
                 List.copyOf(heights.keySet()),
                 numbers,
                 "The " + check.name() + " is not level: " + evidence.text(slope) + " " + evidence.unit()

@@ -50,8 +50,13 @@ final class OrderRule implements ProofRule {
 
     private static Finding finding(OrderCheck check, double more, double less, Evidence evidence) {
         Set<String> steps = new LinkedHashSet<>();
-        check.more().terms().keySet().forEach(id -> steps.add(id.step()));
-        check.less().terms().keySet().forEach(id -> steps.add(id.step()));
+        Set<String> values = new LinkedHashSet<>();
+        for (StepSum side : List.of(check.more(), check.less())) {
+            side.terms().keySet().forEach(id -> {
+                steps.add(id.step());
+                values.add(id.toString());
+            });
+        }
         Length greater = new Length(Math.round(more));
         Length smaller = new Length(Math.round(less));
         Map<String, Object> numbers = new LinkedHashMap<>();
@@ -59,8 +64,10 @@ final class OrderRule implements ProofRule {
         numbers.put("less", evidence.number(smaller));
         return new Finding(
                 "order",
+                check.id(),
                 check.usual() ? Severity.NOTE : Severity.WARNING,
                 List.copyOf(steps),
+                List.copyOf(values),
                 numbers,
                 check.more() + " is " + evidence.text(greater) + under(check, evidence) + check.less() + " with "
                         + evidence.text(smaller) + "; " + check.reason() + ".",

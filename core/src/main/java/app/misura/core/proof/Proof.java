@@ -15,13 +15,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Are these numbers one body? Everything the core has to say of one sheet. Cheap enough to be made again at every
  * reading.
  *
  * <p>A sum over its tolerance alone is a note, far over it a warning; when the adjustment's gate flags, the strongest group
- * is a fault. Faults make the verdict, else an unread critical step, else warnings.
+ * is a fault. Faults make the verdict, else an unread critical step, else warnings. What a person accepted makes none; but
+ * a fault that was accepted still keeps the sheet from holding.
  *
  * @param findings cheap rules first, each rule's in form order
  * @param retake the fewest steps to take again, in form order
@@ -52,10 +54,10 @@ public record Proof(
     public static Proof of(Sheet sheet) {
         Map<ValueId, Settled> settled = sheet.settled();
         Adjustment adjustment = Adjustment.of(SheetNetwork.of(sheet, settled));
-        List<Bracket> brackets = new Brackets(sheet, settled, adjustment).all();
-        Evidence evidence = new Evidence(sheet, settled, adjustment, brackets);
-        List<Finding> findings = new ArrayList<>();
-        ProofRule.ALL.forEach(rule -> findings.addAll(rule.findings(evidence)));
+        List<Bracket> judged = new Brackets(sheet, settled, adjustment).all();
+        Evidence evidence = new Evidence(sheet, settled, adjustment, judged);
+        List<Finding> findings = Accepting.of(evidence);
+        List<Bracket> brackets = Accepting.stitched(judged, findings);
         return new Proof(
                 sheet,
                 settled,
@@ -77,16 +79,16 @@ public record Proof(
         if (unread) {
             return Verdict.INCOMPLETE;
         }
-        return findings.stream().anyMatch(f -> f.severity() == Severity.WARNING) ? Verdict.WARNINGS : Verdict.HOLDS;
+        return findings.stream().anyMatch(f -> f.isWarning() || f.severity() == Severity.FAULT)
+                ? Verdict.WARNINGS
+                : Verdict.HOLDS;
     }
 
     private static List<String> retake(Sheet sheet, Adjustment adjustment, List<Finding> findings) {
         Set<String> ask = new LinkedHashSet<>();
-        adjustment.removals().stream()
-                .filter(r -> !Evidence.isOnePair(r.group()))
-                .forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
+        wrong(adjustment, findings).forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
         findings.stream()
-                .filter(f -> f.isFault() && !f.rule().equals("closure-wrong"))
+                .filter(f -> f.isFault() && !f.rule().equals(ClosureRule.WRONG))
                 .forEach(f -> ask.addAll(f.steps()));
         return sheet.form().steps().stream()
                 .map(s -> s.label())
@@ -123,6 +125,17 @@ public record Proof(
         return Sheet.length(settled, id);
     }
 
+    /** The strongest suspicion; empty where there is none, or a person took it as it is. */
+    public Optional<Adjustment.Suspect> suspect() {
+        Set<String> accepted = findings.stream()
+                .filter(f -> f.rule().equals(ClosureRule.WRONG) && f.isAccepted())
+                .map(Finding::about)
+                .collect(Collectors.toSet());
+        return adjustment.suspects().stream()
+                .findFirst()
+                .filter(s -> !accepted.contains(ClosureRule.about(s.members())));
+    }
+
     /** The correction of a suspected value; empty where it is not under suspicion. */
     public Optional<Adjustment.Correction> correction(ValueId value) {
         String id = value.toString();
@@ -132,10 +145,23 @@ public record Proof(
                 .findFirst();
     }
 
-    /** Ids under suspicion, in form order. */
-    public List<ValueId> suspected() {
+    /**
+     * The groups that sums prove wrong and nobody accepted. Left and right of one step alone are no such group: sides may
+     * really differ, and nothing says which of them does.
+     */
+    static List<Adjustment.Removal> wrong(Adjustment adjustment, List<Finding> findings) {
+        Set<String> open = findings.stream()
+                .filter(f -> f.rule().equals(ClosureRule.WRONG) && f.isFault())
+                .map(Finding::about)
+                .collect(Collectors.toSet());
         return adjustment.removals().stream()
-                .filter(r -> !Evidence.isOnePair(r.group()))
+                .filter(r -> open.contains(ClosureRule.about(r.group())))
+                .toList();
+    }
+
+    /** Ids under suspicion, in form order. What was accepted as it is is under none. */
+    public List<ValueId> suspected() {
+        return wrong(adjustment, findings).stream()
                 .flatMap(r -> r.group().stream())
                 .map(ValueId::parse)
                 .toList();

@@ -2,7 +2,6 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
-import app.misura.core.finding.Severity;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -13,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What the proof says, in one breath, and never more than is known: the first that is true of a fault, readings to come,
@@ -33,16 +33,15 @@ public record Sentence(String head, String rest) {
         List<ValueId> missing = unread(evidence, slot -> !isLeftOut(evidence, slot));
         List<Finding> faults = findings.stream().filter(Finding::isFault).toList();
         if (!faults.isEmpty()) {
-            return faults(evidence, faults, toCome(missing));
+            return faults(evidence, faults, Proof.wrong(evidence.adjustment(), findings), toCome(missing));
         }
-        List<Finding> warnings =
-                findings.stream().filter(f -> f.severity() == Severity.WARNING).toList();
+        List<Finding> warnings = findings.stream().filter(Finding::isWarning).toList();
         if (!missing.isEmpty()) {
-            return soFar(evidence, warnings, toCome(missing));
+            return soFar(evidence, findings, toCome(missing));
         }
         return warnings.isEmpty()
-                ? calm(evidence)
-                : new Sentence("Nothing is proved wrong; " + look(warnings), said(warnings));
+                ? judged(evidence, findings)
+                : new Sentence(nothing("Nothing", findings) + " is proved wrong; " + look(warnings), said(warnings));
     }
 
     /** Values that are measured, have no reading, and are so. */
@@ -59,11 +58,11 @@ public record Sentence(String head, String rest) {
         return evidence.sheet().leftOut(slot).isPresent();
     }
 
-    private static Sentence faults(Evidence evidence, List<Finding> faults, String toCome) {
-        if (evidence.adjustment().status() == Adjustment.Status.UNRESOLVED) {
+    private static Sentence faults(
+            Evidence evidence, List<Finding> faults, List<Adjustment.Removal> wrong, String toCome) {
+        if (evidence.adjustment().status() == Adjustment.Status.UNRESOLVED && !wrong.isEmpty()) {
             return new Sentence("Too much disagrees: measure again.", "");
         }
-        List<Adjustment.Removal> wrong = evidence.wrong();
         boolean onlySums = faults.stream().allMatch(f -> f.rule().equals("closure-wrong"));
         if (wrong.isEmpty() || !onlySums) {
             String more = faults.size() == 1 ? toCome : (faults.size() - 1) + " more below.";
@@ -96,16 +95,29 @@ public record Sentence(String head, String rest) {
         return values.stream().map(ValueId::toString).collect(Collectors.joining(", "));
     }
 
-    private static Sentence soFar(Evidence evidence, List<Finding> warnings, String toCome) {
+    private static Sentence soFar(Evidence evidence, List<Finding> findings, String toCome) {
         if (evidence.settled().isEmpty()) {
             return new Sentence("Nothing is taken yet.", toCome);
         }
+        List<Finding> warnings = findings.stream().filter(Finding::isWarning).toList();
+        String accepted = steps(findings.stream().filter(f -> f.isAccepted() && !isSides(f)));
         if (!warnings.isEmpty()) {
-            return new Sentence("So far nothing is proved wrong; " + look(warnings), said(warnings) + " " + toCome);
+            return new Sentence(
+                    "So far " + nothing("nothing", findings) + " is proved wrong; " + look(warnings),
+                    said(warnings) + " " + toCome);
+        }
+        if (!accepted.isEmpty()) {
+            return new Sentence(
+                    "So far nothing else contradicts itself.", "Accepted as it is: " + accepted + ". " + toCome);
         }
         return evidence.checksItself()
                 ? new Sentence("So far nothing contradicts itself.", toCome)
                 : new Sentence("Nothing checks itself yet.", toCome);
+    }
+
+    /** What was proved wrong and accepted is not nothing. */
+    private static String nothing(String word, List<Finding> findings) {
+        return findings.stream().anyMatch(f -> f.isAccepted() && !isSides(f)) ? word + " else" : word;
     }
 
     private static String look(List<Finding> warnings) {
@@ -114,6 +126,29 @@ public record Sentence(String head, String rest) {
 
     private static String said(List<Finding> warnings) {
         return warnings.get(0).sentence();
+    }
+
+    /** What stands where nothing is open: what was accepted is never said to be proved. */
+    private static Sentence judged(Evidence evidence, List<Finding> findings) {
+        List<Finding> accepted = findings.stream().filter(Finding::isAccepted).toList();
+        String sides = steps(accepted.stream().filter(Sentence::isSides));
+        String others = steps(accepted.stream().filter(f -> !isSides(f)));
+        Sentence calm = calm(evidence);
+        String differ = sides.isEmpty() ? "" : "Left and right differ as confirmed: " + sides + ".";
+        if (others.isEmpty()) {
+            return new Sentence(calm.head(), (calm.rest() + " " + differ).strip());
+        }
+        String rest =
+                evidence.checksItself() && calm.rest().isEmpty() ? "Nothing else contradicts itself." : calm.rest();
+        return new Sentence("Accepted as it is: " + others + ".", (rest + " " + differ).strip());
+    }
+
+    private static boolean isSides(Finding finding) {
+        return finding.rule().equals(LeftRightRule.RULE);
+    }
+
+    private static String steps(Stream<Finding> findings) {
+        return findings.flatMap(f -> f.steps().stream()).distinct().collect(Collectors.joining(", "));
     }
 
     private static Sentence calm(Evidence evidence) {

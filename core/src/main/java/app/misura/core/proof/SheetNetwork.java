@@ -59,7 +59,10 @@ public final class SheetNetwork {
                         closure.tolerance().to(sheet.unit()) / 2));
             }
         }
-        leftOf.forEach((label, id) -> closures.add(leftRight(label, sheet.unit())));
+        Map<String, Long> now = sheet.accepted().isEmpty() ? Map.of() : Sheet.nanometres(settled);
+        leftOf.keySet().stream()
+                .filter(label -> !isReal(label, sheet, now))
+                .forEach(label -> closures.add(leftRight(label, sheet.unit())));
         return new Network(Network.Settings.USUAL, measures, closures);
     }
 
@@ -67,6 +70,12 @@ public final class SheetNetwork {
         Map<String, Double> terms = new LinkedHashMap<>();
         closure.terms().terms().forEach((value, factor) -> terms.put(value.toString(), factor));
         return terms;
+    }
+
+    /** Whether a person said that the sides of a step differ on this body: they then say nothing of each other. */
+    private static boolean isReal(String label, Sheet sheet, Map<String, Long> now) {
+        return sheet.accepted().stream()
+                .anyMatch(a -> a.stands(LeftRightRule.RULE, label, LeftRight.values(label), now));
     }
 
     private static Network.Closure leftRight(String label, Unit unit) {

@@ -23,8 +23,10 @@ final class SimulatedRule implements ProofRule {
         String named = String.join(", ", steps);
         return List.of(new Finding(
                 "simulated",
+                "",
                 Severity.WARNING,
                 steps,
+                List.of(),
                 Map.of("values", steps.size()),
                 named + (steps.size() == 1 ? " was" : " were") + " sent by the simulated tape and not measured.",
                 "Measure " + named + " before anything is cut."));

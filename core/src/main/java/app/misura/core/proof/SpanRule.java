@@ -57,8 +57,10 @@ final class SpanRule implements ProofRule {
         numbers.put("usualHighCm", measure.adultHighCm() * scale);
         return Optional.of(new Finding(
                 fit.isImpossible() ? "hard-limit" : "span",
+                id,
                 fit.isImpossible() ? Severity.FAULT : Severity.WARNING,
                 List.of(settled.step().label()),
+                List.of(id),
                 numbers,
                 sentence,
                 fit.isImpossible() ? "Take " + id + " again." : "Look once more, or go on: bodies differ."));

@@ -90,6 +90,7 @@ public final class SumWords {
         return switch (bracket.state()) {
             case CLOSED -> name + " closes";
             case GAP, WRONG -> name + ": " + direction(bracket, unit);
+            case ACCEPTED -> name + ": " + direction(bracket, unit) + ", accepted";
             case NOT_CHECKED -> name + " is not checked";
             case TO_COME, OPEN -> name + " waits for " + joined(", ", bracket.waiting());
         };

@@ -3,17 +3,19 @@ package app.misura.core.proof;
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.form.ValueId;
 import java.util.List;
+import java.util.Optional;
 
 /** Why the proof suspects what it suspects, in one sentence or two. */
 public final class Why {
     private Why() {}
 
-    /** The reason for the strongest suspicion; empty where nothing is suspected. */
+    /** The reason for the strongest suspicion; empty where nothing is suspected, or it was accepted. */
     public static String of(Proof proof) {
-        if (proof.adjustment().suspects().isEmpty()) {
+        Optional<Adjustment.Suspect> open = proof.suspect();
+        if (open.isEmpty()) {
             return "";
         }
-        Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
+        Adjustment.Suspect suspect = open.get();
         List<Bracket> gaping = proof.brackets().stream()
                 .filter(b -> b.state() == Bracket.State.WRONG)
                 .filter(b -> suspect.members().stream().map(ValueId::parse).anyMatch(b.closure()::concerns))

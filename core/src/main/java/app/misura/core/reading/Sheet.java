@@ -1,5 +1,6 @@
 package app.misura.core.reading;
 
+import app.misura.core.finding.Acceptance;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
@@ -21,9 +22,15 @@ import org.jspecify.annotations.Nullable;
  * @param answers the options as answered; the usual answer stands where there is none
  * @param readings in the order they were taken, struck ones among them
  * @param leftOut what will not be read, and why
+ * @param accepted what people took as it is, whether it still stands or not
  */
 public record Sheet(
-        OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings, List<LeftOut> leftOut) {
+        OrderForm form,
+        Wearer wearer,
+        Map<String, String> answers,
+        List<Reading> readings,
+        List<LeftOut> leftOut,
+        List<Acceptance> accepted) {
 
     public Sheet {
         form = form.adding(readings.stream().map(Reading::step).toList());
@@ -31,6 +38,13 @@ public record Sheet(
         form = form.asAsked(answers);
         readings = List.copyOf(readings);
         leftOut = List.copyOf(leftOut);
+        accepted = List.copyOf(accepted);
+    }
+
+    /** A sheet of which nothing is accepted. */
+    public Sheet(
+            OrderForm form, Wearer wearer, Map<String, String> answers, List<Reading> readings, List<LeftOut> leftOut) {
+        this(form, wearer, answers, readings, leftOut, List.of());
     }
 
     /** A sheet of which nothing is left out. */
@@ -124,7 +138,24 @@ public record Sheet(
     public Sheet with(Reading reading) {
         List<Reading> more = new ArrayList<>(readings);
         more.add(reading);
-        return new Sheet(form, wearer, answers, more, leftOut);
+        return new Sheet(form, wearer, answers, more, leftOut, accepted);
+    }
+
+    /** The same sheet of which this was accepted. */
+    public Sheet accepting(List<Acceptance> acceptances) {
+        return new Sheet(form, wearer, answers, readings, leftOut, acceptances);
+    }
+
+    /** Settled lengths in nanometres, by value id; what is wanted to be none has no length. */
+    public static Map<String, Long> nanometres(Map<ValueId, Settled> settled) {
+        Map<String, Long> all = new LinkedHashMap<>();
+        settled.forEach((id, value) -> {
+            Length length = value.length();
+            if (length != null) {
+                all.put(id.toString(), length.nanometres());
+            }
+        });
+        return all;
     }
 
     /** Labels that this sheet's form asks for. */

@@ -197,7 +197,8 @@ public class KnownBody {
         missingOn(order).carried().forEach(c -> all.addAll(c.readings()));
         Sheet sheet = order.sheet();
         Course course = Course.of(
-                Proof.of(new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), all, sheet.leftOut())),
+                Proof.of(new Sheet(
+                        sheet.form(), sheet.wearer(), sheet.answers(), all, sheet.leftOut(), sheet.accepted())),
                 order.taken().marks());
         int steps = course.counted().size();
         return steps == course.taken() ? "all taken" : (steps - course.taken()) + " of " + steps + " to take";

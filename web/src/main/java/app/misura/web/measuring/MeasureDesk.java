@@ -13,6 +13,7 @@ import app.misura.core.proof.SumWords;
 import app.misura.web.account.Accounts;
 import app.misura.web.house.Tools;
 import app.misura.web.order.GarmentOrder;
+import app.misura.web.reading.Acceptable;
 import app.misura.web.reading.StepNote;
 import app.misura.web.reading.VisitNote;
 import app.misura.web.ui.Crumb;
@@ -245,7 +246,11 @@ class MeasureDesk {
                                 + SumWords.direction(b, proof.sheet().unit()) + ".")
                         .collect(Collectors.joining(" "));
         return new MeasureView.Question(
-                Say.sign(Bracket.State.WRONG), question.finding().sentence(), gapes, question.key());
+                Say.sign(Bracket.State.WRONG),
+                question.finding().sentence(),
+                gapes,
+                question.key(),
+                Acceptable.of(proof).get(question.finding().key()));
     }
 
     private static String capital(String words) {

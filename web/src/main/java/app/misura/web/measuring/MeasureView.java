@@ -1,5 +1,6 @@
 package app.misura.web.measuring;
 
+import app.misura.web.reading.Acceptable;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Has;
@@ -196,8 +197,13 @@ record MeasureView(
         }
     }
 
-    /** @param gapes the sums behind it; empty if none @param key what it is asked about */
-    record Question(String sign, String said, String gapes, String key) {}
+    /** @param gapes the sums behind it; empty if none @param key what it is asked about @param offer to accept it */
+    record Question(
+            String sign,
+            String said,
+            String gapes,
+            String key,
+            @Nullable Acceptable offer) {}
 
     record Again(String label, String name, String place) {}
 }

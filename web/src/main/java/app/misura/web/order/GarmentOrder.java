@@ -10,6 +10,7 @@ import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
+import app.misura.web.reading.StoredAcceptance;
 import app.misura.web.reading.StoredReading;
 import app.misura.web.reading.Taken;
 import app.misura.web.ui.Crumb;
@@ -54,7 +55,8 @@ public record GarmentOrder(
                 blank.wearer(),
                 blank.answers(),
                 taken.readings().stream().map(StoredReading::reading).toList(),
-                taken.leftOut());
+                taken.leftOut(),
+                taken.accepted().stream().map(StoredAcceptance::acceptance).toList());
         return new GarmentOrder(id, client, about, sheet, taken, choices, tables, version);
     }
 
@@ -128,6 +130,7 @@ public record GarmentOrder(
                     && sheet.answers().equals(made.sheet.answers())
                     && sheet.readings().equals(made.sheet.readings())
                     && sheet.leftOut().equals(made.sheet.leftOut())
+                    && sheet.accepted().equals(made.sheet.accepted())
                     && marks.equals(made.marks)
                     && passes.equals(made.passes);
         }

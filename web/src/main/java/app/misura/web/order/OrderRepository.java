@@ -42,7 +42,9 @@ interface OrderRepository extends JpaRepository<OrderEntity, String> {
             + " (select count(p) from GatePassEntity p where p.orderId = o.id),"
             + " (select count(l) from LeftOutEntity l where l.orderId = o.id),"
             + " (select count(t) from LeftOutEntity t where t.orderId = o.id and t.takenBackAt is not null),"
-            + " (select count(n) from StepNoteEntity n where n.orderId = o.id))"
+            + " (select count(n) from StepNoteEntity n where n.orderId = o.id),"
+            + " (select count(a) from AcceptedEntity a where a.orderId = o.id),"
+            + " (select count(b) from AcceptedEntity b where b.orderId = o.id and b.takenBackAt is not null))"
             + " from OrderEntity o, ClientEntity c where c.id = o.clientId and o.id = :id")
     Optional<OrderState> state(String id);
 

@@ -16,12 +16,26 @@ record OrderState(
         long passes,
         long leftOut,
         long takenBack,
-        long notes) {
+        long notes,
+        long accepted,
+        long acceptedBack) {
     OrderState withReadings(int added) {
-        return new OrderState(id, version, client, readings + added, strikes, marks, passes, leftOut, takenBack, notes);
+        return new OrderState(
+                id,
+                version,
+                client,
+                readings + added,
+                strikes,
+                marks,
+                passes,
+                leftOut,
+                takenBack,
+                notes,
+                accepted,
+                acceptedBack);
     }
 
     Readings.Rows rows() {
-        return new Readings.Rows(readings, strikes, marks, passes, leftOut, takenBack, notes);
+        return new Readings.Rows(readings, strikes, marks, passes, leftOut, takenBack, notes, accepted);
     }
 }

@@ -2,6 +2,7 @@ package app.misura.web.proofing;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.course.Course;
+import app.misura.core.finding.Acceptance;
 import app.misura.core.finding.Finding;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
@@ -16,12 +17,17 @@ import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
 import app.misura.core.reading.Steadiness;
+import app.misura.web.account.Accounts;
 import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
+import app.misura.web.reading.Acceptable;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.LadderView;
+import app.misura.web.ui.Say;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,17 +43,26 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The proof of one sheet: the sentence, why, what to take again, the sums on the body, the whole sheet. */
 @Controller
 class ProofController {
+    private static final String WRONG = "closure-wrong";
+
     private final Orders orders;
     private final Photographs photographs;
     private final KnownBody known;
+    private final Accounts accounts;
+    private final Clock clock;
 
-    ProofController(Orders orders, Photographs photographs, KnownBody known) {
+    ProofController(Orders orders, Photographs photographs, KnownBody known, Accounts accounts, Clock clock) {
+        this.accounts = accounts;
+        this.clock = clock;
         this.orders = orders;
         this.photographs = photographs;
         this.known = known;
     }
 
     record Again(String label, String name, String how) {}
+
+    /** @param stands whether it still does; a value of it has changed otherwise */
+    record AcceptedView(String id, String rule, String sentence, String said, boolean stands) {}
 
     record Sides(String label, String name, String left, String right, String said) {}
 
@@ -71,6 +86,9 @@ class ProofController {
         model.addAttribute("line", line(proof));
         model.addAttribute("again", again(proof));
         model.addAttribute("findings", findings(proof));
+        model.addAttribute("judging", Acceptable.of(proof));
+        model.addAttribute("asked", asked(proof));
+        model.addAttribute("accepted", accepted(order));
         model.addAttribute("sides", sides(proof));
         model.addAttribute("alike", alike(proof));
         model.addAttribute("sums", BodySums.svg(proof));
@@ -92,10 +110,11 @@ class ProofController {
 
     /** What was read against what the others say, where one reading is suspected. */
     private static String line(Proof proof) {
-        if (proof.adjustment().suspects().isEmpty()) {
+        Optional<Adjustment.Suspect> open = proof.suspect();
+        if (open.isEmpty()) {
             return "";
         }
-        Adjustment.Suspect suspect = proof.adjustment().suspects().get(0);
+        Adjustment.Suspect suspect = open.get();
         String id = suspect.members().get(0);
         Optional<Length> read = proof.value(ValueId.parse(id));
         Unit unit = proof.sheet().unit();
@@ -119,8 +138,32 @@ class ProofController {
     /** Faults first; what the sentence and the brackets say already is not said again. */
     private static List<Finding> findings(Proof proof) {
         return proof.findings().stream()
-                .filter(f -> !f.rule().equals("closure-wrong"))
+                .filter(f -> !f.rule().equals(WRONG) && !f.isAccepted())
                 .sorted((a, b) -> b.severity().compareTo(a.severity()))
+                .toList();
+    }
+
+    /** What is asked for again because sums say so. */
+    private static List<Finding> asked(Proof proof) {
+        return proof.findings().stream()
+                .filter(f -> f.rule().equals(WRONG) && f.isFault())
+                .toList();
+    }
+
+    /** What people took as it is, whether it still stands or not. */
+    private List<AcceptedView> accepted(GarmentOrder order) {
+        List<Acceptance> standing = order.proof().findings().stream()
+                .flatMap(f -> Optional.ofNullable(f.accepted()).stream())
+                .toList();
+        return order.taken().accepted().stream()
+                .map(a -> new AcceptedView(
+                        a.id(),
+                        a.acceptance().rule(),
+                        a.sentence(),
+                        accounts.called(a.acceptance().by()) + ", "
+                                + Say.when(a.acceptance().at(), clock.getZone(), LocalDate.now(clock)) + ": "
+                                + a.acceptance().reason(),
+                        standing.contains(a.acceptance())))
                 .toList();
     }
 

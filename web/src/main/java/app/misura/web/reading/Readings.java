@@ -34,6 +34,7 @@ public class Readings {
     private final GatePassRepository passes;
     private final LeftOutRepository leftOut;
     private final StepNoteRepository notes;
+    private final AcceptedRepository accepted;
     private final Clock clock;
     private final ApplicationEventPublisher events;
 
@@ -47,6 +48,7 @@ public class Readings {
             GatePassRepository passes,
             LeftOutRepository leftOut,
             StepNoteRepository notes,
+            AcceptedRepository accepted,
             Clock clock,
             ApplicationEventPublisher events) {
         this.events = events;
@@ -56,12 +58,20 @@ public class Readings {
         this.passes = passes;
         this.leftOut = leftOut;
         this.notes = notes;
+        this.accepted = accepted;
         this.clock = clock;
     }
 
     /** How many rows of each kind an order has. */
     public record Rows(
-            long readings, long strikes, long marks, long passes, long leftOut, long takenBack, long notes) {}
+            long readings,
+            long strikes,
+            long marks,
+            long passes,
+            long leftOut,
+            long takenBack,
+            long notes,
+            long accepted) {}
 
     /** What one order has, by queries that are asked the same way each time; what it has none of is not asked for. */
     @Transactional(readOnly = true)
@@ -72,7 +82,8 @@ public class Readings {
                 rows.marks() == 0 ? List.of() : marks.findByOrderId(orderId),
                 rows.passes() == 0 ? List.of() : passes.findByOrderId(orderId),
                 rows.leftOut() == rows.takenBack() ? List.of() : leftOut.standing(List.of(orderId)),
-                rows.notes() == 0 ? List.of() : notes.ofAll(List.of(orderId)));
+                rows.notes() == 0 ? List.of() : notes.ofAll(List.of(orderId)),
+                rows.accepted() == 0 ? List.of() : accepted.standing(List.of(orderId)));
     }
 
     /** What many orders have, by order. */
@@ -89,6 +100,8 @@ public class Readings {
                 leftOut.standing(orderIds).stream().collect(Collectors.groupingBy(l -> l.orderId));
         Map<String, List<StepNoteEntity>> noted =
                 notes.ofAll(orderIds).stream().collect(Collectors.groupingBy(n -> n.orderId));
+        Map<String, List<AcceptedEntity>> judged =
+                accepted.standing(orderIds).stream().collect(Collectors.groupingBy(a -> a.orderId));
         Map<String, Taken> all = new LinkedHashMap<>();
         for (String id : orderIds) {
             all.put(
@@ -99,7 +112,8 @@ public class Readings {
                             set.getOrDefault(id, List.of()),
                             passed.getOrDefault(id, List.of()),
                             out.getOrDefault(id, List.of()),
-                            noted.getOrDefault(id, List.of())));
+                            noted.getOrDefault(id, List.of()),
+                            judged.getOrDefault(id, List.of())));
         }
         return all;
     }
@@ -114,7 +128,8 @@ public class Readings {
             List<MarkEntity> markRows,
             List<GatePassEntity> passRows,
             List<LeftOutEntity> outRows,
-            List<StepNoteEntity> noteRows) {
+            List<StepNoteEntity> noteRows,
+            List<AcceptedEntity> acceptedRows) {
         Map<String, StepNote> noted = new LinkedHashMap<>();
         for (StepNoteEntity note : noteRows) {
             if (note.text.isEmpty()) {
@@ -136,7 +151,8 @@ public class Readings {
                 set,
                 passed,
                 outRows.stream().map(LeftOutEntity::leftOut).toList(),
-                noted);
+                noted,
+                acceptedRows.stream().map(AcceptedEntity::acceptance).toList());
     }
 
     /** Notes something at a step, in place of what was noted there before; an empty text takes that away. */

@@ -18,13 +18,20 @@ import java.util.stream.Collectors;
  * @param passes the questions of gates that are to be cleared later
  * @param leftOut what is left out and not taken back
  * @param notes what is noted at steps and of the visit, by labels
+ * @param accepted what people took as it is and did not take back
  */
 public record Taken(
-        List<StoredReading> readings, Marks marks, Passes passes, List<LeftOut> leftOut, Map<String, StepNote> notes) {
+        List<StoredReading> readings,
+        Marks marks,
+        Passes passes,
+        List<LeftOut> leftOut,
+        Map<String, StepNote> notes,
+        List<StoredAcceptance> accepted) {
     /** Changes with everything that is taken, struck, set, left out or noted; how many readings there are stands first. */
     public String mark() {
         long struck = readings.stream().filter(r -> !r.reading().counts()).count();
-        return readings.size() + "." + struck + "." + Integer.toHexString(Objects.hash(marks, passes, leftOut, notes));
+        return readings.size() + "." + struck + "."
+                + Integer.toHexString(Objects.hash(marks, passes, leftOut, notes, accepted));
     }
 
     /** What is noted at steps. */
@@ -40,6 +47,6 @@ public record Taken(
     }
 
     public Taken with(List<StoredReading> all) {
-        return new Taken(all, marks, passes, leftOut, notes);
+        return new Taken(all, marks, passes, leftOut, notes, accepted);
     }
 }

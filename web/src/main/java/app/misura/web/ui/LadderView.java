@@ -178,7 +178,12 @@ public record LadderView(
     public record Present(String step, String name, String initials) {}
 
     private static final List<Bracket.State> COUNTED = List.of(
-            Bracket.State.CLOSED, Bracket.State.WRONG, Bracket.State.GAP, Bracket.State.OPEN, Bracket.State.TO_COME);
+            Bracket.State.CLOSED,
+            Bracket.State.WRONG,
+            Bracket.State.GAP,
+            Bracket.State.ACCEPTED,
+            Bracket.State.OPEN,
+            Bracket.State.TO_COME);
 
     /** Nobody else at it. */
     public static LadderView of(Course course, Focus focus, Metrics metrics) {

@@ -7,9 +7,11 @@ import static org.mockito.Mockito.when;
 import app.misura.core.finding.Finding;
 import app.misura.core.proof.Sentence;
 import app.misura.web.TestOrders;
+import app.misura.web.account.Accounts;
 import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
+import java.time.Clock;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.ui.ExtendedModelMap;
@@ -20,7 +22,12 @@ class ProofControllerTest {
 
     private void proof(String readings) {
         when(orders.get("o1")).thenReturn(TestOrders.of("1", readings, TestOrders.MARKED));
-        assertThat(new ProofController(orders, mock(Photographs.class), KnownBodies.of(orders))
+        assertThat(new ProofController(
+                                orders,
+                                mock(Photographs.class),
+                                KnownBodies.of(orders),
+                                mock(Accounts.class),
+                                Clock.systemUTC())
                         .proof("o1", null, model))
                 .isEqualTo("proof");
     }

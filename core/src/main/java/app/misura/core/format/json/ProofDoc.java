@@ -1,5 +1,6 @@
 package app.misura.core.format.json;
 
+import app.misura.core.finding.Acceptance;
 import app.misura.core.finding.Finding;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -37,13 +38,18 @@ public record ProofDoc(
             String text,
             @Nullable Double cm) {}
 
+    /** @param about what of the form it is about; with the rule it names the finding */
     public record FindingDoc(
             String rule,
+            String about,
             @OneOf({"note", "warning", "fault"}) String severity,
             List<String> steps,
             Map<String, Object> evidence,
             String sentence,
-            String action) {}
+            String action,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            AcceptedDoc accepted) {}
 
     public record SlipDoc(String step, String kind, String would, double likelihood) {}
 
@@ -60,13 +66,16 @@ public record ProofDoc(
     }
 
     private static FindingDoc finding(Finding finding) {
+        Acceptance accepted = finding.accepted();
         return new FindingDoc(
                 finding.rule(),
+                finding.about(),
                 finding.severity().word(),
                 finding.steps(),
                 finding.evidence(),
                 finding.sentence(),
-                finding.action());
+                finding.action(),
+                accepted == null ? null : AcceptedDoc.of(accepted));
     }
 
     private static SettledDoc settled(Settled settled, Proof proof) {

@@ -22,6 +22,10 @@ public record SheetDoc(
         @Nullable Map<String, String> options,
         List<ReadingDoc> readings,
         @Nullable List<LeftOutDoc> leftOut,
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable
+        List<AcceptedDoc> accepted,
+
         @Nullable Map<String, Object> choices) {
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -43,6 +47,7 @@ public record SheetDoc(
                         .map(r -> ReadingDoc.of(r, sheet.form()))
                         .toList(),
                 sheet.leftOut().stream().map(LeftOutDoc::of).toList(),
+                sheet.accepted().stream().map(AcceptedDoc::of).toList(),
                 null);
     }
 }

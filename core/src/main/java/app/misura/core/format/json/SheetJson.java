@@ -1,5 +1,6 @@
 package app.misura.core.format.json;
 
+import app.misura.core.finding.Acceptance;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
@@ -102,6 +103,7 @@ public final class SheetJson {
         if (form == null) {
             in.list("readings", r -> r);
             in.list("leftOut", r -> r);
+            in.list("accepted", r -> r);
             return null;
         }
         form = form.adding(steps(root, "readings")).adding(steps(root, "leftOut"));
@@ -122,7 +124,8 @@ public final class SheetJson {
             }
             return read;
         });
-        return new Sheet(full, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut);
+        List<Acceptance> accepted = in.list("accepted", AcceptedJson::read);
+        return new Sheet(full, wearer, in.faults().isEmpty() ? options : Map.of(), readings, leftOut, accepted);
     }
 
     /** The labels that the entries of a list name. */

@@ -100,7 +100,7 @@ final class BracketLayout {
             }
         }
         boolean torn = bracket.state().isTorn();
-        boolean wide = bracket.state() == Bracket.State.WRONG;
+        boolean wide = bracket.state() == Bracket.State.WRONG || bracket.state() == Bracket.State.ACCEPTED;
         double[] stretch = longest(knots);
         double half = (wide ? Metrics.TORN_WIDE : Metrics.TORN) / 2;
         double middle = free(stretch, half + m.knot());
@@ -171,6 +171,7 @@ final class BracketLayout {
     private String word(Bracket bracket, boolean active) {
         return switch (bracket.state()) {
             case GAP -> "gap " + text(Objects.requireNonNull(bracket.gap()).abs());
+            case ACCEPTED -> text(Objects.requireNonNull(bracket.gap()).abs());
             case WRONG -> "≠ " + text(Objects.requireNonNull(bracket.gap()).abs());
             case OPEN -> {
                 List<ValueId> others = bracket.waiting().stream()
@@ -214,6 +215,7 @@ final class BracketLayout {
             Drawn above = list.get(worded.get(k - 1));
             Drawn below = list.get(worded.get(k));
             double boxed = above.isTorn() || below.isTorn() ? Metrics.BOX_STEP : Metrics.LABEL_STEP;
+            boxed += above.bracket().state() == Bracket.State.ACCEPTED ? Metrics.LABEL_STEP : 0;
             double missing = boxed - (below.labelY() - above.labelY());
             if (missing > NEGLIGIBLE) {
                 list.set(worded.get(k - 1), above.labelledAt(above.labelY() - missing / 2));

@@ -119,7 +119,21 @@ public final class LadderSvg {
         path(out, "halo", halo);
         path(out, "firm", firm);
         path(out, "missing", missing);
+        if (d.bracket().state() == Bracket.State.ACCEPTED && d.breakAt() != null) {
+            sewn(out, d.x(), d.breakAt(), d.breakHalf());
+        }
         out.close();
+    }
+
+    /** A gap that a person took as it is: the break is sewn with three cross stitches. */
+    private static void sewn(Markup out, double x, double middle, double half) {
+        path(out, "thread", "M" + n(x) + " " + n(middle - half) + "V" + n(middle + half));
+        StringBuilder stitches = new StringBuilder();
+        for (int stitch = -1; stitch <= 1; stitch++) {
+            double y = middle + stitch * half * 0.6;
+            stitches.append("M" + n(x - 4.5) + " " + n(y - 2.2) + "l9 4.4m0 -4.4l-9 4.4");
+        }
+        path(out, "stitch", stitches);
     }
 
     private static void path(Markup out, String css, CharSequence d) {
@@ -216,6 +230,9 @@ public final class LadderSvg {
             String middle = n(x + width / 2);
             String base = n(d.labelY() + 6);
             words(out, d.word(), "size", middle, base, "middle");
+            if (d.bracket().state() == Bracket.State.ACCEPTED) {
+                words(out, "accepted", "word", middle, n(d.labelY() + 27), "middle");
+            }
         }
         out.close();
     }
@@ -235,6 +252,7 @@ public final class LadderSvg {
     /** A bracket's sign, 14 x 18: a square bracket open to the left with a third tick. */
     public static Markup sign(Bracket.State state) {
         String d = switch (state) {
+            case ACCEPTED -> "M2 2H10V6M2 16H10V12M7.5 7.5l5 3M12.5 7.5l-5 3";
             case GAP -> "M2 2H10V6l3 1.5M2 16H10V12l3 -1.5M4 9H8";
             case WRONG -> "M1 2H9V5.5l4 2M1 16H9V12.5l4 -2";
             case TO_COME -> "M10 3V7M10 11V15";

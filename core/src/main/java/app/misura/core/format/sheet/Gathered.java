@@ -73,8 +73,13 @@ final class Gathered {
         }
         out.close("table");
         if (sum.gap() != null && sum.state().isTorn()) {
-            String mark = sum.state() == Bracket.State.WRONG ? "≠ " : "gap ";
-            out.element("div", mark + LengthText.column(sum.gap().abs(), unit), "class", "size");
+            String size = LengthText.column(sum.gap().abs(), unit);
+            String said = switch (sum.state()) {
+                case WRONG -> "≠ " + size;
+                case ACCEPTED -> size + " accepted";
+                default -> "gap " + size;
+            };
+            out.element("div", said, "class", "size");
             count++;
         }
         return count;

@@ -166,6 +166,7 @@ final class Operations {
                 Map.of(),
                 List.of(values.split(" ")).stream().map(Operations::reading).toList(),
                 null,
+                null,
                 null);
     }
 
@@ -179,6 +180,7 @@ final class Operations {
                 sheet.client(),
                 sheet.options(),
                 sheet.readings(),
+                null,
                 null,
                 Map.of("fit", "easy", "allowanceMm", Map.of("seam", 12)));
     }

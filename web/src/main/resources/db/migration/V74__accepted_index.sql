@@ -1,0 +1,1 @@
+create index if not exists accepted_order on accepted (order_id);
