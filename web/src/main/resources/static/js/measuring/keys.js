@@ -58,7 +58,7 @@ document.addEventListener("keydown", (event) => {
     }
     return;
   }
-  const empty = !entry || entry.value === "";
+  const empty = !entry || (entry.value === "" && !(inEntry && entry.dataset.words));
   if (empty && commands[event.key] && lettersOn()) {
     event.preventDefault();
     commands[event.key]();

@@ -40,6 +40,7 @@ final class FormText {
             String label,
             String name,
             @Nullable String measure,
+            @Nullable String word,
             @Nullable List<String> needs,
             @Nullable String side,
             @Nullable Map<String, String> condition,

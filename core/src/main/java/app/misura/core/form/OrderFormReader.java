@@ -182,7 +182,7 @@ public final class OrderFormReader {
 
     private Step step(String letter, FormText.StepDoc s, Unit unit) {
         String label = s.label();
-        Measure measure = measure(label, s.measure());
+        Measure measure = s.word() == null ? measure(label, s.measure()) : Measure.word(s.word(), s.name());
         return new Step(
                 label,
                 letter,

@@ -14,7 +14,9 @@ public enum Settle {
      * Repeated until two agree; the first such pair in order gives its mean, unrounded. Three that do not agree give the
      * middle one; until then the last stands, with a note.
      */
-    TWO_AGREE("until two agree; their mean counts");
+    TWO_AGREE("until two agree; their mean counts"),
+    /** The lowest and the highest that would do, then the one that is preferred, which counts. */
+    BAND("lowest and highest that would do, then the preferred one, which counts");
 
     private final String words;
 

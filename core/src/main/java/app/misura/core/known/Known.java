@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * A value of a body as one sheet has it.
  *
  * @param side of the body; null where the measure has none
- * @param length what the tape showed, as its step settles it, without what that form adds
+ * @param length what the tape showed, as its step settles it, without what that form adds; null for a mass or a word
  * @param made the readings that the value is made of, as they were written
  * @param unit of the tape
  * @param waist the level at which the sheet's form has its waist
@@ -34,7 +35,7 @@ import org.jspecify.annotations.Nullable;
 public record Known(
         MeasureKey key,
         @Nullable Side side,
-        Length length,
+        @Nullable Length length,
         List<Reading> made,
         Unit unit,
         String waist,
@@ -55,11 +56,13 @@ public record Known(
         List<Known> known = new ArrayList<>();
         for (Settled value : proof.settled().values()) {
             boolean simulated = value.made().stream().anyMatch(Reading::isSimulated);
-            if (isOfTheBody(value.step()) && value.length() != null && !simulated) {
+            Length length = value.length();
+            boolean said = !value.step().taken().kind().isLength();
+            if (isOfTheBody(value.step()) && (said || length != null) && !simulated) {
                 known.add(new Known(
                         value.step().key(),
                         value.side(),
-                        value.length().minus(value.step().adds()),
+                        length == null ? null : length.minus(value.step().adds()),
                         value.made(),
                         proof.sheet().unit(),
                         proof.sheet().form().heading().waist(),
@@ -79,10 +82,11 @@ public record Known(
         return made.stream().map(Reading::at).max(Comparator.naturalOrder()).orElse(Instant.MIN);
     }
 
-    /** The body's own length, mm: the tape's play taken off. */
+    /** The body's own length, mm: the tape's play taken off. @throws NullPointerException if it is no length */
     public double netMm(HouseTables tables) {
         Play play = made.isEmpty() ? Play.SNUG : made.get(made.size() - 1).play();
-        return length.toMm() - tables.playMm(play, Catalogue.shipped().get(key.code()));
+        return Objects.requireNonNull(length).toMm()
+                - tables.playMm(play, Catalogue.shipped().get(key.code()));
     }
 
     /** Whether a step of a form asks for this value, wherever that form has its waist. */

@@ -119,7 +119,7 @@ public record Reuse<S>(List<Carried<S>> carried, List<Not<S>> not) {
         if (known.doubted()) {
             return Optional.of(Why.DOUBTED);
         }
-        if (known.unit() != sheet.unit()) {
+        if (known.length() != null && known.unit() != sheet.unit()) {
             return Optional.of(Why.OTHER_TAPE);
         }
         return !known.waist().equals(sheet.form().heading().waist()) && Known.isFromTheWaist(slot.step())

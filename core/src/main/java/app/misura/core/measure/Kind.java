@@ -12,7 +12,15 @@ public enum Kind {
     HEIGHT,
     SEATED,
     WISH,
-    MASS;
+    /** What a scale says, in kg. */
+    MASS,
+    /** What is said and not measured, such as a usual size. */
+    WORD;
+
+    /** Whether the tape says it: a length of some kind. */
+    public boolean isLength() {
+        return this != MASS && this != WORD;
+    }
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);

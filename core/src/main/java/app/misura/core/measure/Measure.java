@@ -50,6 +50,11 @@ public record Measure(
         conditions = List.copyOf(conditions);
     }
 
+    /** What is asked and only said. @param code of its own, in no catalogue */
+    public static Measure word(String code, String name) {
+        return new Measure(code, name, Kind.WORD, "body", false, "said, not measured", 1, 1, 1, List.of());
+    }
+
     public Fit fit(Length length, double scale) {
         double cm = length.toCm();
         double low = adultLowCm * scale;

@@ -32,16 +32,21 @@ final class AgreementRule implements ProofRule {
         Map<String, Object> numbers = new LinkedHashMap<>();
         numbers.put("tries", tries);
         numbers.put("within", evidence.number(settled.step().within()));
-        boolean one = settled.note() == Settled.Note.ONE_TRY;
+        boolean open = settled.note() == Settled.Note.ONE_TRY || settled.note() == Settled.Note.BAND_OPEN;
         String sentence = switch (settled.note()) {
             case ONE_TRY -> "Step " + id + " has one try; its rule wants two within " + within + ".";
             case DISAGREE -> "Step " + id + " has " + said + ", more than " + within + " apart; the last stands.";
+            case BAND_OPEN ->
+                "Step " + id + " has " + said + "; its rule wants the lowest and the highest that would do, then the"
+                        + " preferred one.";
+            case OUTSIDE_BAND ->
+                "Step " + id + " has " + said + "; the last, the preferred one, lies outside the others.";
             default -> "Step " + id + " has " + said + ", none within " + within + "; the middle one stands.";
         };
         return new Finding(
                 "agreement",
                 id,
-                one ? Severity.NOTE : Severity.WARNING,
+                open ? Severity.NOTE : Severity.WARNING,
                 List.of(settled.step().label()),
                 List.of(id),
                 numbers,

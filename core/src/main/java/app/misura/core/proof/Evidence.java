@@ -58,7 +58,7 @@ record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustmen
 
     /** Girths and widths do not add up; lengths and loops do. */
     private static boolean isSummed(Kind kind) {
-        return kind != Kind.GIRTH && kind != Kind.WIDTH && kind != Kind.WISH && kind != Kind.MASS;
+        return kind != Kind.GIRTH && kind != Kind.WIDTH && kind != Kind.WISH && kind.isLength();
     }
 
     String text(Length length) {

@@ -41,7 +41,8 @@ public final class SheetNetwork {
         Set<ValueId> ids = new HashSet<>();
         Map<String, ValueId> leftOf = new LinkedHashMap<>();
         for (Sheet.Slot slot : sheet.slots()) {
-            if (slot.step().taken().kind() == Kind.WISH) {
+            if (slot.step().taken().kind() == Kind.WISH
+                    || !slot.step().taken().kind().isLength()) {
                 continue;
             }
             ids.add(slot.id());

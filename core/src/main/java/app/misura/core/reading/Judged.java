@@ -18,11 +18,11 @@ import org.jspecify.annotations.Nullable;
 public sealed interface Judged {
     String sentence();
 
-    /** It will be kept. @param length null says "none wanted" */
+    /** It will be kept. @param length null where it is none: nothing wanted, a mass, a word */
     record Kept(@Nullable Length length, boolean snapped, String sentence) implements Judged {}
 
     /** It is a length, but hardly this one: kept only when it is confirmed. */
-    record Unusual(Length length, String sentence) implements Judged {}
+    record Unusual(@Nullable Length length, String sentence) implements Judged {}
 
     /** It will not be kept. */
     record Refused(String sentence) implements Judged {}
@@ -33,6 +33,10 @@ public sealed interface Judged {
      * @param spanScale scale of the measure's usual span for this body; null where it is not known
      */
     static Judged of(String text, Step step, OrderForm form, @Nullable Double spanScale) {
+        Judged said = Said.judged(text, step);
+        if (said != null) {
+            return said;
+        }
         Entry entry = Entry.parse(text, form.unit());
         if (entry instanceof Entry.Refused refused) {
             return new Refused(refused.sentence());
@@ -51,9 +55,12 @@ public sealed interface Judged {
         return understood(understood, step, form, spanScale);
     }
 
-    /** The length that a text means at a step, as the form reads it: a flat width that was said doubled is the half. */
+    /**
+     * The length that a text means at a step, as the form reads it: a flat width that was said doubled is the half. Empty
+     * where it means none.
+     */
     static Optional<Length> length(Entry entry, Step step, OrderForm form) {
-        return entry instanceof Entry.Understood understood
+        return step.taken().kind().isLength() && entry instanceof Entry.Understood understood
                 ? Optional.of(form.increment().snap(meant(understood, step)))
                 : Optional.empty();
     }

@@ -36,12 +36,21 @@ public record Settled(
         /** Two tries that do not agree; the last stands. */
         DISAGREE,
         /** Three tries that do not agree; the middle one stands. */
-        MIDDLE_OF_THREE
+        MIDDLE_OF_THREE,
+        /** Fewer than three tries of a band. */
+        BAND_OPEN,
+        /** The preferred one lies outside the lowest and the highest that would do. */
+        OUTSIDE_BAND
     }
 
     /** Whether it is one try of a step that wants two to agree. */
     public boolean isFirstOfTwo() {
         return step.settle() == Settle.TWO_AGREE && counted.size() == 1;
+    }
+
+    /** How it is said where it has no length: {@code none}, {@code 72 kg}. */
+    public String said() {
+        return Said.text(this);
     }
 
     public Settled {

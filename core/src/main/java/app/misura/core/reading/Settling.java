@@ -43,11 +43,25 @@ final class Settling {
             case WIDEST -> one(lengths.stream().max(byLength).orElseThrow());
             case NARROWEST -> one(lengths.stream().min(byLength).orElseThrow());
             case TWO_AGREE -> agree(lengths, byLength);
+            case BAND -> band(lengths, byLength);
         };
     }
 
     private Settled one(Reading reading) {
         return value(List.of(reading), reading.length(), Settled.Note.NONE);
+    }
+
+    /** The last try is the preferred one; those before it say from where to where it would do. */
+    private Settled band(List<Reading> lengths, Comparator<Reading> byLength) {
+        Reading preferred = lengths.get(lengths.size() - 1);
+        List<Reading> ends = lengths.subList(0, lengths.size() - 1);
+        Settled.Note note = Settled.Note.BAND_OPEN;
+        if (ends.size() > 1) {
+            boolean under = ends.stream().allMatch(e -> byLength.compare(preferred, e) < 0);
+            boolean over = ends.stream().allMatch(e -> byLength.compare(preferred, e) > 0);
+            note = under || over ? Settled.Note.OUTSIDE_BAND : Settled.Note.NONE;
+        }
+        return value(List.of(preferred), preferred.length(), note);
     }
 
     private Settled agree(List<Reading> lengths, Comparator<Reading> byLength) {

@@ -77,7 +77,7 @@ public final class SizeText {
         for (String code : codes) {
             Optional<Measure> measure = Catalogue.shipped()
                     .find(code.toLowerCase(Locale.ROOT).replace(' ', '-'))
-                    .filter(m -> m.kind() != Kind.WISH && m.kind() != Kind.MASS);
+                    .filter(m -> m.kind() != Kind.WISH && m.kind().isLength());
             if (measure.isEmpty()) {
                 faults.add("There is no measure of a body called \"" + clip(code) + "\".");
             } else if (measures.contains(measure.get())) {

@@ -7,6 +7,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.measure.Condition;
 import app.misura.core.measure.Condition.Aspect;
+import app.misura.core.measure.Kind;
 import app.misura.core.measure.Place;
 import app.misura.core.measure.Side;
 import java.time.Instant;
@@ -423,10 +424,20 @@ public final class MadeUp {
 
     private Reading reading(Sheet.Slot slot, OrderForm form, Map<String, String> answers, HouseTables tables) {
         Step step = slot.step();
+        if (!step.taken().kind().isLength()) {
+            return said(slot);
+        }
         double mm =
                 10 * cm(step, form.heading().waist(), form.answers(answers)) + tables.playMm(step.play(), step.taken());
         Length read = form.increment().snap(Length.fromMm(mm).minus(step.adds()));
         return reading(slot, form, read);
+    }
+
+    /** What is no length: a mass or a word, whatever the body. */
+    private static Reading said(Sheet.Slot slot) {
+        String text = slot.step().taken().kind() == Kind.MASS ? "72" : "48 R";
+        return new Reading(
+                slot.step().label(), slot.side(), text, null, slot.step().play(), Instant.EPOCH, "tester", null, null);
     }
 
     /** A reading of a value as it would be typed. */

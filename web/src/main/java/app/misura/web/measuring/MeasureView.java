@@ -127,7 +127,8 @@ record MeasureView(
             String note,
             List<PlayView> plays,
             List<ToolView> tools,
-            boolean flat)
+            boolean flat,
+            boolean words)
             implements Here {
         @Override
         public String at() {

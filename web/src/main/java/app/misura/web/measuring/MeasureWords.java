@@ -6,6 +6,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Said;
 import app.misura.web.account.Accounts;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.reading.Origin;
@@ -118,7 +119,7 @@ final class MeasureWords {
 
     private static String text(Reading reading, GarmentOrder order) {
         return reading.length() == null
-                ? "none"
+                ? Said.text(reading, order.form().step(reading.step()))
                 : LengthText.column(reading.length(), order.form().unit());
     }
 

@@ -14,6 +14,7 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Said;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import app.misura.web.house.Tool;
@@ -64,9 +65,9 @@ final class StepDesk {
                 step.prompt().how(),
                 step.prompt().place(),
                 step.prompt().mind(),
-                form.unit().symbol(),
-                "to " + form.increment().words(),
-                form.increment().fractions(),
+                unit(),
+                isLength() ? "to " + form.increment().words() : "",
+                isLength() ? form.increment().fractions() : List.of(),
                 step.settle() == Settle.SINGLE ? "" : step.settle().words(),
                 step.isMark(),
                 course.marks().isSet(step.label()),
@@ -90,7 +91,16 @@ final class StepDesk {
                 note(),
                 plays(),
                 tools(),
-                step.takesReadings() && step.taken().isFlatWidth());
+                step.takesReadings() && step.taken().isFlatWidth(),
+                step.takesReadings() && step.taken().kind() == Kind.WORD);
+    }
+
+    private boolean isLength() {
+        return !step.takesReadings() || step.taken().kind().isLength();
+    }
+
+    private String unit() {
+        return isLength() ? form.unit().symbol() : step.taken().kind() == Kind.MASS ? "kg" : "";
     }
 
     /** What may lie under the tape; nothing to choose where a tape has no play. */
@@ -178,7 +188,7 @@ final class StepDesk {
         List<MeasureView.TryView> tries = new ArrayList<>();
         for (StoredReading stored : own) {
             Reading r = stored.reading();
-            String text = (r.length() == null ? "none" : LengthText.column(r.length(), form.unit()))
+            String text = (r.length() == null ? Said.text(r, step) : LengthText.column(r.length(), form.unit()))
                     + (r.play() == step.play() ? "" : ", " + r.play().under())
                     + (r.aid() == null ? "" : ", " + r.aid());
             String struck = r.struck() == null ? null : r.struck().reason();

@@ -59,7 +59,7 @@ public final class MeasuresCsv {
         Length length = s.length();
         return Row.of("settled")
                 .at(s.step(), s.side())
-                .with(Column.TEXT, length == null ? "none" : LengthText.column(length, unit))
+                .with(Column.TEXT, length == null ? s.said() : LengthText.column(length, unit))
                 .with(Column.UNIT, unit.symbol())
                 .mm(length == null ? null : length.toMm());
     }

@@ -87,7 +87,7 @@ public record ProofDoc(
                 settled.step().condition().words(),
                 settled.step().at().isOnly() ? null : settled.step().at().word(),
                 length == null
-                        ? "none"
+                        ? settled.said()
                         : LengthText.column(length, proof.sheet().unit()),
                 length == null ? null : length.toCm());
     }

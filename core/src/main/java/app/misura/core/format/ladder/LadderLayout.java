@@ -159,7 +159,7 @@ final class LadderLayout {
         Length length = settled.length();
         boolean blind = m.blind() && settled.isFirstOfTwo();
         if (length == null) {
-            return "none";
+            return settled.said();
         }
         boolean unsure = settled.made().stream().anyMatch(Reading::isUnsure);
         return blind ? "first kept" : (unsure ? "~" : "") + text(length);
