@@ -121,6 +121,7 @@ class PackageMapTest {
                             "garment",
                             "geometry",
                             "proof",
+                            "finding",
                             "reading",
                             "resource",
                             "form",

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * What a sheet may take over from the other sheets of the same body, and what it may not. Two sheets share a value only where
  * measure, side, condition and place are the same, it was written by the same tape, and it is fresh enough.
  *
- * @param carried in form order; only values that the sheet has no reading of yet
+ * @param carried in form order; only values that the sheet has no reading of, struck ones left out; never what was struck there
  * @param not what is known and must be taken anew all the same, in form order
  * @param <S> what a value came from
  */
@@ -75,11 +75,14 @@ public record Reuse<S>(List<Carried<S>> carried, List<Not<S>> not) {
         List<Carried<S>> carried = new ArrayList<>();
         List<Not<S>> not = new ArrayList<>();
         for (Sheet.Slot slot : sheet.slots()) {
-            if (!sheet.tries(slot).isEmpty()) {
+            List<Reading> tries = sheet.tries(slot);
+            if (tries.stream().anyMatch(Reading::counts)) {
                 continue;
             }
             List<Source<S>> asked = known.stream()
                     .filter(s -> s.known().isAskedBy(slot.step(), slot.side()))
+                    .filter(s -> tries.stream()
+                            .noneMatch(t -> t.at().equals(s.known().at())))
                     .sorted(Comparator.comparing((Source<S> s) -> s.known().at())
                             .reversed())
                     .toList();

@@ -135,6 +135,7 @@ public class DemoData implements ApplicationRunner {
             @Nullable String unit,
             @Nullable Map<String, String> options,
             @Nullable Boolean known,
+            @Nullable String with,
             String readings) {}
 
     @Override
@@ -182,14 +183,13 @@ public class DemoData implements ApplicationRunner {
     private void order(Client client, OrderDoc doc) {
         OrderForm form = forms.get(doc.form() == null ? "trousers-tailored" : doc.form())
                 .in(Unit.parse(doc.unit() == null ? "cm" : doc.unit()));
-        GarmentOrder order = orders.add(
-                new Orders.NewOrder(
-                        client.id(),
-                        doc.title(),
-                        form,
-                        LocalDate.now(clock).plusDays(doc.needed()),
-                        doc.options() == null ? Map.of() : doc.options()),
-                "owner");
+        List<Orders.NewOrder> sheets = new ArrayList<>();
+        sheets.add(wanted(client, doc, form, doc.title()));
+        if (doc.with() != null) {
+            OrderForm with = forms.get(doc.with()).in(form.unit());
+            sheets.add(wanted(client, doc, with, with.title()));
+        }
+        GarmentOrder order = orders.addTogether(sheets, "owner").get(0);
         if (Boolean.TRUE.equals(doc.known())) {
             known.takeOver(order.id(), "measurer");
         }
@@ -226,6 +226,12 @@ public class DemoData implements ApplicationRunner {
         if (doc.stage() != now.stage()) {
             life.move(order.id(), now.version(), doc.stage(), "", "owner");
         }
+    }
+
+    private Orders.NewOrder wanted(Client client, OrderDoc doc, OrderForm form, String title) {
+        Map<String, String> answers = doc.options() == null || !title.equals(doc.title()) ? Map.of() : doc.options();
+        return new Orders.NewOrder(
+                client.id(), title, form, LocalDate.now(clock).plusDays(doc.needed()), answers);
     }
 
     private static Reading reading(OrderForm form, String id, String text, Instant at, Client client) {

@@ -147,6 +147,11 @@ public class KnownBody {
         return new Sheets(order.client(), others);
     }
 
+    /** What is known of an order's client from the other sheets of the same order. */
+    private Sheets together(GarmentOrder order) {
+        return new Sheets(order.client(), orders.together(order));
+    }
+
     /** What the client's other sheets know that this one has no reading of. */
     @Transactional(readOnly = true)
     public Reuse<Origin> missingOn(GarmentOrder order) {
@@ -159,11 +164,14 @@ public class KnownBody {
     /** What the client's other sheets have read anew since this one took it over. */
     @Transactional(readOnly = true)
     public List<Newer> newerThan(GarmentOrder order) {
-        if (order.readings().stream().allMatch(r -> r.from().isEmpty())) {
-            return List.of();
-        }
+        return order.readings().stream().allMatch(r -> r.from().isEmpty())
+                ? List.of()
+                : newerThan(order, besides(order));
+    }
+
+    private static List<Newer> newerThan(GarmentOrder order, Sheets sheets) {
         List<Newer> newer = new ArrayList<>();
-        for (Carried<Origin> carried : besides(order).on(order.takenHere()).carried()) {
+        for (Carried<Origin> carried : sheets.on(order.takenHere()).carried()) {
             List<Reading> here = order.proof().settled().containsKey(carried.value())
                     ? order.proof().settled().get(carried.value()).made()
                     : List.of();
@@ -194,7 +202,7 @@ public class KnownBody {
 
     private String left(GarmentOrder order) {
         List<Reading> all = new ArrayList<>(order.sheet().readings());
-        missingOn(order).carried().forEach(c -> all.addAll(c.readings()));
+        together(order).on(order.sheet()).carried().forEach(c -> all.addAll(c.readings()));
         Sheet sheet = order.sheet();
         Course course = Course.of(
                 Proof.of(new Sheet(
@@ -212,8 +220,21 @@ public class KnownBody {
     public int takeOver(String orderId, String by) {
         orders.hold(orderId);
         GarmentOrder order = orders.get(orderId);
-        List<Newer> newer = newerThan(order);
-        List<Carried<Origin>> carried = new ArrayList<>(missingOn(order).carried());
+        return takeOver(order, besides(order), by);
+    }
+
+    /** Goes on with a sheet of an order: what the order's other sheets have by now is written on it. @return how many values */
+    @Transactional
+    public int goOn(String orderId, String by) {
+        orders.hold(orderId);
+        GarmentOrder order = orders.get(orderId);
+        return takeOver(order, together(order), by);
+    }
+
+    private int takeOver(GarmentOrder order, Sheets sheets, String by) {
+        String orderId = order.id();
+        List<Newer> newer = newerThan(order, sheets);
+        List<Carried<Origin>> carried = new ArrayList<>(sheets.on(order.sheet()).carried());
         for (Newer each : newer) {
             Origin there = each.carried().source().sheet();
             order.readings().stream()

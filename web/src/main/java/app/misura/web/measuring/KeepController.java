@@ -84,7 +84,7 @@ class KeepController {
                     "view",
                     desk.view(
                             order,
-                            Visit.at(Place.step(step, slot.side()), who.getName())
+                            Visit.at(Place.step(step, slot.side()), Screen.of(who))
                                     .having(Heard.of(text, judged))));
             return MeasureController.page(target);
         }

@@ -63,7 +63,7 @@ class MeasureController {
             HttpServletResponse response,
             Model model) {
         Place place = Place.of(step, side, gate);
-        Visit visit = Visit.at(place, who.getName()).turned(view).having(kept).looking(open);
+        Visit visit = Visit.at(place, Screen.of(who)).turned(view).having(kept).looking(open);
         GarmentOrder order = orders.get(id);
         MeasureView shown = desk.view(order, visit);
         model.addAttribute("view", shown);
@@ -157,17 +157,17 @@ class MeasureController {
             Model model) {
         GarmentOrder order = orders.get(id);
         if (step != null) {
-            presence.stillThere(id, who.getName(), step, follows);
+            presence.stillThere(id, Screen.of(who).key(), step, follows);
         }
         if (order.taken().mark().equals(seen)
-                && desk.others(order, who.getName()).equals(others)) {
+                && desk.others(order, Screen.of(who)).equals(others)) {
             return ResponseEntity.noContent().build();
         }
         model.addAttribute(
                 "view",
                 desk.view(
                         order,
-                        Visit.at(Place.of(step, null, gate), who.getName())
+                        Visit.at(Place.of(step, null, gate), Screen.of(who))
                                 .knowing(readings(seen))
                                 .looking(open)));
         return "measure :: ladder";

@@ -60,30 +60,39 @@ class MeasureDesk {
     }
 
     /** What the others on a sheet look like to somebody, as one text: it changes when they move, come or go. */
-    String others(GarmentOrder order, String by) {
+    String others(GarmentOrder order, Screen by) {
         return String.join(
                 " ",
-                presence.others(order.id(), by).entrySet().stream()
+                presence.others(order.id(), by.key()).entrySet().stream()
                         .map(e -> e.getKey() + "@" + e.getValue().step() + "@"
                                 + e.getValue().follows())
                         .toList());
     }
 
     /** The others as the page names them above the ladder. */
-    private List<MeasureView.Other> named(GarmentOrder order, String by) {
-        return presence.others(order.id(), by).entrySet().stream()
+    private List<MeasureView.Other> named(GarmentOrder order, Screen by) {
+        return presence.others(order.id(), by.key()).entrySet().stream()
                 .map(e -> new MeasureView.Other(
                         e.getKey(),
-                        accounts.called(e.getKey()).split("\\s+")[0],
+                        called(e.getKey(), by),
                         e.getValue().step(),
-                        e.getValue().follows().equals(by)))
+                        e.getValue().follows().equals(by.key())))
                 .toList();
     }
 
-    private List<LadderView.Present> present(GarmentOrder order, String by) {
-        return presence.others(order.id(), by).entrySet().stream()
+    /** The first name of whose screen it is; one's own other screen is said to be that. */
+    private String called(String key, Screen by) {
+        Screen screen = Screen.parse(key);
+        return screen.isOf(by)
+                ? "Your other screen"
+                : accounts.called(screen.account()).split("\\s+")[0];
+    }
+
+    private List<LadderView.Present> present(GarmentOrder order, Screen by) {
+        return presence.others(order.id(), by.key()).entrySet().stream()
                 .map(e -> {
-                    String[] names = accounts.called(e.getKey()).split("\\s+");
+                    String[] names =
+                            accounts.called(Screen.parse(e.getKey()).account()).split("\\s+");
                     String initials =
                             Stream.of(names).map(n -> n.substring(0, 1)).collect(Collectors.joining());
                     return new LadderView.Present(e.getValue().step(), names[0], initials);
@@ -119,7 +128,7 @@ class MeasureDesk {
                 .or(course::firstToCome)
                 .orElse(steps.get(steps.size() - 1));
         if (!visit.look()) {
-            presence.note(order.id(), visit.by(), step.label());
+            presence.note(order.id(), visit.by().key(), step.label());
         }
         StepDesk desk = new StepDesk(
                 order, course, step, clock.getZone(), tools.in(order.form().unit()));

@@ -35,7 +35,7 @@ record MeasureView(
         String others,
         List<Other> people) {
 
-    /** Somebody else at the sheet. @param follows whether they follow whoever looks at the page */
+    /** Another screen at the sheet. @param account its key @param follows whether they follow whoever looks at the page */
     record Other(String account, String name, String step, boolean follows) {}
 
     /** What the screen asks or says. */

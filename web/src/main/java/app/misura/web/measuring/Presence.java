@@ -14,13 +14,13 @@ class Presence {
     /** An open page asks every four seconds; who was not heard of three times is gone. */
     static final Duration FADES = Duration.ofSeconds(12);
 
-    /** No account has a longer name. */
-    private static final int LONGEST = 60;
+    /** No screen has a longer key: an account's name and a tag. */
+    private static final int LONGEST = 80;
 
     /**
      * Somebody on a sheet.
      *
-     * @param follows the account whose steps they follow; empty if nobody's
+     * @param follows the screen whose steps they follow; empty if nobody's
      */
     record Seen(String step, String follows, Instant at) {}
 
@@ -34,30 +34,30 @@ class Presence {
     }
 
     /** Somebody went to a step; the others are told. */
-    void note(String order, String account, String step) {
-        if (went(order, account, step)) {
+    void note(String order, String screen, String step) {
+        if (went(order, screen, step)) {
             live.tell(order);
         }
     }
 
-    private synchronized boolean went(String order, String account, String step) {
+    private synchronized boolean went(String order, String screen, String step) {
         Map<String, Seen> sheet = fresh(order);
-        Seen before = sheet.get(account);
-        sheet.put(account, new Seen(step, before == null ? "" : before.follows(), clock.instant()));
+        Seen before = sheet.get(screen);
+        sheet.put(screen, new Seen(step, before == null ? "" : before.follows(), clock.instant()));
         return before == null || !before.step().equals(step);
     }
 
     /**
      * An open page asks whether there is something new: whoever has it open is still there, where they went last. Nobody is
-     * told: else two pages of one account, at two steps, would keep each other asking.
+     * told: else two pages of one screen, at two steps, would keep each other asking.
      *
      * @param follows whom they follow
      */
-    synchronized void stillThere(String order, String account, String step, String follows) {
+    synchronized void stillThere(String order, String screen, String step, String follows) {
         Map<String, Seen> sheet = fresh(order);
-        Seen before = sheet.get(account);
+        Seen before = sheet.get(screen);
         String whom = follows.length() > LONGEST ? "" : follows;
-        sheet.put(account, new Seen(before == null ? step : before.step(), whom, clock.instant()));
+        sheet.put(screen, new Seen(before == null ? step : before.step(), whom, clock.instant()));
     }
 
     /** Who is on a sheet, those who are gone left out everywhere. */
@@ -69,12 +69,12 @@ class Presence {
         return orders.computeIfAbsent(order, o -> new TreeMap<>());
     }
 
-    /** The others on a sheet, by account, in the order of accounts. */
-    synchronized Map<String, Seen> others(String order, String account) {
+    /** The other screens on a sheet, by their keys, in order. */
+    synchronized Map<String, Seen> others(String order, String screen) {
         Instant now = clock.instant();
         Map<String, Seen> others = new TreeMap<>();
         orders.getOrDefault(order, Map.of()).forEach((who, seen) -> {
-            if (!who.equals(account) && !seen.at().plus(FADES).isBefore(now)) {
+            if (!who.equals(screen) && !seen.at().plus(FADES).isBefore(now)) {
                 others.put(who, seen);
             }
         });

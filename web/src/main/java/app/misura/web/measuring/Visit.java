@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Somebody at a place of the measuring screen.
  *
- * @param by the account
+ * @param by whose screen it is
  * @param turned the view of the figure that is wanted; null for the tape's own
  * @param kept id of the reading that was kept on the way here; null if none was
  * @param heard what was typed and could not be kept
@@ -15,14 +15,14 @@ import org.jspecify.annotations.Nullable;
  */
 record Visit(
         Place place,
-        String by,
+        Screen by,
         @Nullable String turned,
         @Nullable String kept,
         Heard heard,
         int knew,
         @Nullable String open,
         boolean look) {
-    static Visit at(Place place, String by) {
+    static Visit at(Place place, Screen by) {
         return new Visit(place, by, null, null, Heard.NOTHING, Integer.MAX_VALUE, null, false);
     }
 

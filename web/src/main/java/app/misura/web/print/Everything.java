@@ -14,6 +14,7 @@ import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
 import app.misura.web.reading.StepNote;
 import app.misura.web.ui.Who;
+import app.misura.web.wardrobe.Wardrobe;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -40,6 +41,7 @@ class Everything {
     private final Accounts accounts;
     private final PrintController papers;
     private final Photographs photographs;
+    private final Wardrobe wardrobe;
 
     Everything(
             Clients clients,
@@ -48,7 +50,9 @@ class Everything {
             CutSpecs specs,
             Accounts accounts,
             PrintController papers,
-            Photographs photographs) {
+            Photographs photographs,
+            Wardrobe wardrobe) {
+        this.wardrobe = wardrobe;
         this.photographs = photographs;
         this.clients = clients;
         this.orders = orders;
@@ -86,6 +90,13 @@ class Everything {
     /** A reading that was written on the sheet of another order first. */
     private record TakenOverDoc(String step, String text, int fromOrder) {}
 
+    /** Lengths of garments that fit. */
+    private record GarmentsDoc(String misura, List<GarmentDoc> garments) {}
+
+    /** @param mm of the garment, the whole of what was read flat */
+    private record GarmentDoc(
+            String garment, String what, String text, String unit, double mm, Instant at, String by, boolean struck) {}
+
     private record NoteDoc(String text, Instant at, String by) {}
 
     private record MoveDoc(String from, String to, String reason, Instant at, String by) {}
@@ -104,6 +115,11 @@ class Everything {
     void write(Client client, boolean health, OutputStream to) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(to)) {
             put(zip, "client.json", json(document(client, health)));
+            List<GarmentDoc> worn =
+                    wardrobe.of(client.id()).stream().map(this::document).toList();
+            if (!worn.isEmpty()) {
+                put(zip, "garments.json", json(new GarmentsDoc("client-garments/1", worn)));
+            }
             for (GarmentOrder order : orders.of(client.id())) {
                 String at = "order-" + order.number() + "/";
                 put(zip, at + "order.json", json(document(order)));
@@ -157,6 +173,18 @@ class Everything {
 
     private static @Nullable String text(@Nullable Object value) {
         return value == null ? null : value.toString();
+    }
+
+    private GarmentDoc document(Wardrobe.Worn worn) {
+        return new GarmentDoc(
+                worn.garment(),
+                worn.what().word(),
+                worn.text(),
+                worn.unit().symbol(),
+                worn.what().of(worn.read()).toMm(),
+                worn.at(),
+                accounts.called(worn.by()),
+                worn.struck());
     }
 
     private OrderEverything document(GarmentOrder order) {

@@ -1,6 +1,6 @@
 /**
- * What hangs on a nail? Forms, cut sheets, patterns. Uses order, photo, reading, client, cutting, account,
- * house, id and ui.
+ * What hangs on a nail? Forms, cut sheets, patterns. Uses order, photo, reading, client, wardrobe, cutting,
+ * account, house, id and ui.
  */
 @NullMarked
 package app.misura.web.print;

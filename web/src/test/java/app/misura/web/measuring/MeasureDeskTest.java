@@ -28,7 +28,7 @@ class MeasureDeskTest {
     }
 
     private MeasureView view(GarmentOrder order, String step) {
-        return desk.view(order, Visit.at(Place.step(step, null), "measurer"));
+        return desk.view(order, Visit.at(Place.step(step, null), new Screen("measurer", "")));
     }
 
     private MeasureView.StepView step(GarmentOrder order, String step) {
@@ -99,8 +99,8 @@ class MeasureDeskTest {
                 .containsExactly(
                         new MeasureView.SideView("left", "57.5", false), new MeasureView.SideView("right", "", true));
         assertThat(step.side()).isEqualTo("right");
-        MeasureView.StepView again =
-                Objects.requireNonNull(desk.view(left, Visit.at(Place.of("D9", "left", null), "measurer"))
+        MeasureView.StepView again = Objects.requireNonNull(
+                desk.view(left, Visit.at(Place.of("D9", "left", null), new Screen("measurer", "")))
                         .step());
         assertThat(again.side()).isEqualTo("left");
         assertThat(again.tries()).extracting(MeasureView.TryView::text).containsExactly("57.5");
@@ -145,7 +145,7 @@ class MeasureDeskTest {
     @Test
     void aGateThatAsksStandsInTheWay() {
         GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
-        MeasureView view = desk.view(wrong, Visit.at(Place.of(null, null, "S"), "measurer"));
+        MeasureView view = desk.view(wrong, Visit.at(Place.of(null, null, "S"), new Screen("measurer", "")));
         assertThat(view.step()).isNull();
         MeasureView.GateView gate = Objects.requireNonNull(view.gate());
         assertThat(view.title()).isEqualTo("Gate after Self-held");
@@ -163,14 +163,14 @@ class MeasureDeskTest {
     void aHardGateStandsBeforeEveryPlaceBehindItHoweverItIsGoneTo() {
         GarmentOrder wrong = order(TestOrders.FULL.replace("S2=32.5", "S2=40"));
         for (String behind : java.util.List.of("M1", "M2", "W1")) {
-            MeasureView view = desk.view(wrong, Visit.at(Place.step(behind, null), "measurer"));
+            MeasureView view = desk.view(wrong, Visit.at(Place.step(behind, null), new Screen("measurer", "")));
             assertThat(view.gate()).as(behind).isNotNull();
             assertThat(view.step()).as(behind).isNull();
         }
-        assertThat(desk.view(wrong, Visit.at(Place.step("S4", null), "measurer"))
+        assertThat(desk.view(wrong, Visit.at(Place.step("S4", null), new Screen("measurer", "")))
                         .step())
                 .isNotNull();
-        assertThat(desk.view(wrong, Visit.at(new Place(null, null, null), "measurer"))
+        assertThat(desk.view(wrong, Visit.at(new Place(null, null, null), new Screen("measurer", "")))
                         .gate())
                 .isNotNull();
     }
@@ -179,8 +179,9 @@ class MeasureDeskTest {
     @Test
     void theFirstOfTwoTriesIsHiddenEverywhere() {
         GarmentOrder one = order("P3=171 D1=103 U2=87.5");
-        MeasureView view =
-                desk.view(one, Visit.at(Place.step("U2", null), "measurer").having("r2"));
+        MeasureView view = desk.view(
+                one,
+                Visit.at(Place.step("U2", null), new Screen("measurer", "")).having("r2"));
         assertThat(view.ladder().parts().stream()
                         .flatMap(p -> p.rungs().stream())
                         .filter(r -> r.label().equals("U2"))
@@ -189,14 +190,18 @@ class MeasureDeskTest {
                 .containsExactly("first kept");
         assertThat(view.said()).doesNotContain("87.5");
         GarmentOrder two = order("P3=171 D1=103 U2=87.5 U2=88");
-        assertThat(desk.view(two, Visit.at(Place.step("U2", null), "measurer").having("r3"))
+        assertThat(desk.view(
+                                two,
+                                Visit.at(Place.step("U2", null), new Screen("measurer", ""))
+                                        .having("r3"))
                         .said())
                 .contains("88.0");
     }
 
     @Test
     void aGateThatWasClearedIsPassed() {
-        MeasureView view = desk.view(order(TestOrders.FULL), Visit.at(Place.of(null, null, "S"), "measurer"));
+        MeasureView view =
+                desk.view(order(TestOrders.FULL), Visit.at(Place.of(null, null, "S"), new Screen("measurer", "")));
         assertThat(view.gate()).isNull();
         assertThat(view.title()).isEqualTo("W1 Hem width");
     }
@@ -204,11 +209,15 @@ class MeasureDeskTest {
     @Test
     void whatWasKeptIsSaidWithItsSumAndWhatIsNext() {
         GarmentOrder order = order("P3=171 D1=103 D2=58.5 D3=45");
-        MeasureView view =
-                desk.view(order, Visit.at(Place.step("D4", null), "measurer").having("r3"));
+        MeasureView view = desk.view(
+                order,
+                Visit.at(Place.step("D4", null), new Screen("measurer", "")).having("r3"));
         assertThat(view.said())
                 .isEqualTo("Kept 45.0. Outside leg closes. Inside leg waits for S1, S2. Next: D4, waist to seat.");
-        assertThat(desk.view(order, Visit.at(Place.step("D4", null), "measurer").having("gone"))
+        assertThat(desk.view(
+                                order,
+                                Visit.at(Place.step("D4", null), new Screen("measurer", ""))
+                                        .having("gone"))
                         .said())
                 .isEmpty();
     }
@@ -227,7 +236,8 @@ class MeasureDeskTest {
     void whatCouldNotBeKeptStandsInTheEntryStill() {
         Heard refused = new Heard("12..5", "no", "wrong", "");
         MeasureView view = desk.view(
-                order("P3=171"), Visit.at(Place.step("D1", null), "measurer").having(refused));
+                order("P3=171"),
+                Visit.at(Place.step("D1", null), new Screen("measurer", "")).having(refused));
         assertThat(Objects.requireNonNull(view.step()).heard().entry()).isEqualTo("12..5");
         assertThat(view.seen()).startsWith("1.0.");
     }
@@ -237,8 +247,9 @@ class MeasureDeskTest {
         GarmentOrder order = order("P3=171");
         String own =
                 Objects.requireNonNull(view(order, "D1").figure()).picture().svg();
-        MeasureView turned =
-                desk.view(order, Visit.at(Place.step("D1", null), "measurer").turned("back"));
+        MeasureView turned = desk.view(
+                order,
+                Visit.at(Place.step("D1", null), new Screen("measurer", "")).turned("back"));
         assertThat(Objects.requireNonNull(turned.figure()).views())
                 .filteredOn(t -> t.now())
                 .singleElement()
@@ -258,7 +269,7 @@ class MeasureDeskTest {
     void whoElseIsHereStandsAtTheirStep() {
         when(accounts.called("dewi")).thenReturn("Dewi Castellanos");
         GarmentOrder order = order("P3=171");
-        desk.view(order, Visit.at(Place.step("U1", null), "dewi"));
+        desk.view(order, Visit.at(Place.step("U1", null), new Screen("dewi", "")));
         MeasureView view = view(order, "D1");
         assertThat(view.others()).isEqualTo("dewi@U1@");
         assertThat(view.people()).containsExactly(new MeasureView.Other("dewi", "Dewi", "U1", false));
@@ -271,20 +282,26 @@ class MeasureDeskTest {
                     assertThat(r.here().get(0).name()).isEqualTo("Dewi");
                     assertThat(r.here().get(0).initials()).isEqualTo("DC");
                 });
-        assertThat(desk.others(order, "dewi")).as("oneself is no other").isEqualTo("measurer@D1@");
+        assertThat(desk.others(order, new Screen("dewi", "")))
+                .as("oneself is no other")
+                .isEqualTo("measurer@D1@");
     }
 
     @Test
     void twoHandsAtOneStepAreTold() {
         when(accounts.called("dewi")).thenReturn("Dewi Castellanos");
         GarmentOrder order = TestOrders.by("dewi", order("P3=171 D8=38 D8=38.5"), 1);
-        MeasureView view =
-                desk.view(order, Visit.at(Place.step("D9", null), "measurer").having("r2"));
+        MeasureView view = desk.view(
+                order,
+                Visit.at(Place.step("D9", null), new Screen("measurer", "")).having("r2"));
         assertThat(view.notice())
                 .isEqualTo(
                         new MeasureView.Notice(false, "Dewi kept 38.0 just now. Yours, 38.5, stands as a second try."));
         GarmentOrder alone = order("P3=171 D8=38 D8=38.5");
-        assertThat(desk.view(alone, Visit.at(Place.step("D9", null), "measurer").having("r2"))
+        assertThat(desk.view(
+                                alone,
+                                Visit.at(Place.step("D9", null), new Screen("measurer", ""))
+                                        .having("r2"))
                         .notice())
                 .as("one's own second try")
                 .isNull();

@@ -2,7 +2,6 @@ package app.misura.core.format.sheet;
 
 import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
-import app.misura.core.form.Closure;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
@@ -10,8 +9,6 @@ import app.misura.core.format.ladder.Ladder;
 import app.misura.core.format.ladder.LadderSvg;
 import app.misura.core.format.ladder.Rung;
 import app.misura.core.format.markup.Markup;
-import app.misura.core.length.LengthText;
-import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
@@ -19,7 +16,6 @@ import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -107,7 +103,7 @@ public final class FormPage {
             }
             lines(page);
         }
-        foot();
+        new FormFoot(out, proof, ladder, blank).write();
         return PrintPage.end(out);
     }
 
@@ -258,63 +254,6 @@ public final class FormPage {
         return proof.sheet().readings().stream()
                 .filter(r -> r.step().equals(step.label()) && !r.counts())
                 .toList();
-    }
-
-    private void foot() {
-        out.open("div", "class", "foot");
-        if (blank) {
-            sums();
-        } else {
-            found();
-        }
-        out.element("p", "signed ____________________________", "class", "soft signed");
-        out.close();
-    }
-
-    /** Each sum with a place for its result. */
-    private void sums() {
-        Unit unit = proof.sheet().unit();
-        Set<String> written = ladder.gathered().values().stream()
-                .flatMap(List::stream)
-                .map(b -> b.closure().id())
-                .collect(Collectors.toSet());
-        out.open("table").open("tr");
-        for (Closure closure : form().closures()) {
-            if (written.contains(closure.id())) {
-                continue;
-            }
-            out.element(
-                    "td",
-                    closure.partsSaid(unit) + " = ________ must give " + closure.said(closure.wholes()) + " ± "
-                            + LengthText.exact(closure.tolerance(), unit),
-                    "class",
-                    "soft");
-        }
-        out.close("tr").close("table");
-        out.element(
-                "p", "Who does the sum inks the bracket over. Corrections stay visible, crossed out.", "class", "soft");
-    }
-
-    private void found() {
-        String mark = proof.verdict() == Proof.Verdict.FAULTS ? "≠ " : "";
-        out.open("p").element("b", mark + proof.sentence().whole()).close();
-        out.open("p", "class", "soft");
-        if (!proof.retake().isEmpty()) {
-            out.text("Ask again: " + String.join(", ", proof.retake()) + ". ");
-        }
-        unchecked("Not checked by any sum", true);
-        unchecked("Waiting for another reading", false);
-        out.close();
-    }
-
-    private void unchecked(String said, boolean inNoSum) {
-        String ids = proof.unchecked().stream()
-                .filter(u -> u.inNoSum() == inNoSum)
-                .map(u -> u.id().toString())
-                .collect(Collectors.joining(" "));
-        if (!ids.isEmpty()) {
-            out.text(said + ": " + ids + ". ");
-        }
     }
 
     private static String mm(double value) {

@@ -1,9 +1,11 @@
 package app.misura.web.client.page;
 
 import app.misura.core.figure.View;
+import app.misura.core.length.Unit;
 import app.misura.core.proof.Proof;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
 import app.misura.web.house.Tables;
 import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
@@ -29,10 +31,18 @@ class ClientPageController {
     private final KnownBody known;
     private final HouseSizes sizes;
     private final Tables tables;
+    private final House house;
     private final Clock clock;
 
     ClientPageController(
-            Orders orders, Clients clients, KnownBody known, HouseSizes sizes, Tables tables, Clock clock) {
+            Orders orders,
+            Clients clients,
+            KnownBody known,
+            HouseSizes sizes,
+            Tables tables,
+            House house,
+            Clock clock) {
+        this.house = house;
         this.orders = orders;
         this.clients = clients;
         this.known = known;
@@ -54,6 +64,10 @@ class ClientPageController {
                     proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
                     order.stage().word());
         }
+    }
+
+    private Unit unit() {
+        return Unit.parse(house.rules().unit());
     }
 
     /** Whether the client agreed to what is kept. */
@@ -91,7 +105,7 @@ class ClientPageController {
         model.addAttribute(
                 "sizes",
                 sizes.nearest(sheets.netMm(tables.now())).stream()
-                        .map(SizeView::of)
+                        .map(s -> SizeView.of(s, unit()))
                         .toList());
         model.addAttribute("changed", changed(client));
         model.addAttribute("consent", consent(client));

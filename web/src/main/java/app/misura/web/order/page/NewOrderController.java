@@ -133,11 +133,11 @@ class NewOrderController {
         forms.find(data.getWith())
                 .filter(with -> !with.id().equals(data.getForm()))
                 .ifPresent(with -> wanted.add(order(data, with, title(with), Map.of())));
-        GarmentOrder order = orders.addTogether(wanted, who.getName()).get(0);
+        List<GarmentOrder> sheets = orders.addTogether(wanted, who.getName());
         if (data.isKnown()) {
-            known.takeOver(order.id(), who.getName());
+            sheets.forEach(s -> known.takeOver(s.id(), who.getName()));
         }
-        return "redirect:/orders/" + order.id() + "/measure";
+        return "redirect:/orders/" + sheets.get(0).id() + "/measure";
     }
 
     private static Orders.NewOrder order(

@@ -124,6 +124,13 @@ class OrderPageController {
         return "redirect:/orders/" + id + "/measure";
     }
 
+    /** Goes on with another sheet of the same order. */
+    @PostMapping("/orders/{id}/go-on")
+    String goOn(@PathVariable String id, Principal who) {
+        known.goOn(id, who.getName());
+        return "redirect:/orders/" + id + "/measure";
+    }
+
     /** From where no photograph shows a person whom nobody trained has measured: "front, back"; empty where none is wanted. */
     private static String unseen(GarmentOrder order, List<Photographs.Photograph> seen) {
         boolean wanted = order.form().untrainedAid().isPresent()

@@ -6,6 +6,7 @@ import static org.mockito.Mockito.when;
 
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
+import app.misura.web.house.House;
 import app.misura.web.house.Tables;
 import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
@@ -18,7 +19,13 @@ class ClientPageControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
     private final ClientPageController controller = new ClientPageController(
-            orders, clients, KnownBodies.of(orders), mock(HouseSizes.class), mock(Tables.class), TestOrders.CLOCK);
+            orders,
+            clients,
+            KnownBodies.of(orders),
+            mock(HouseSizes.class),
+            mock(Tables.class),
+            mock(House.class),
+            TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
 
     @Test
