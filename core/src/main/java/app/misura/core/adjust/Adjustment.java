@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param implied missing measures that the sums determine
  * @param adjusted the first fit over all readings, with the implied ones
  * @param last null without removals
+ * @param judged every checked reading against all others, by id; empty while the gate holds
+ * @param exchanges pairs of readings that would agree better the other way round; empty while the gate holds
  */
 public record Adjustment(
         Status status,
@@ -37,7 +39,9 @@ public record Adjustment(
         List<Value> implied,
         List<Value> adjusted,
         List<Removal> removals,
-        @Nullable Final last) {
+        @Nullable Final last,
+        Map<String, Correction> judged,
+        List<Exchange> exchanges) {
 
     public enum Status {
         CONSISTENT,
@@ -73,6 +77,9 @@ public record Adjustment(
     /** Reading minus error is what the others suggest. */
     public record Correction(double absW, double error, double errorSd, double suggested, double suggestedSd) {}
 
+    /** Two readings, each in the other's place. @param gain by how much the statistic of the global test would fall */
+    public record Exchange(String a, String b, double gain) {}
+
     /** A reading set aside; error and suggestion against the final network, null where it leaves them undetermined. */
     public record Removal(
             String id,
@@ -93,6 +100,9 @@ public record Adjustment(
 
     /** The readings set aside, taking part in the final fit as missing. */
     private static final class Course {
+        /** An exchange that explains less than this share of what one reading alone would is none. */
+        private static final double WORTH = 0.7;
+
         private final Network network;
         private final Fit first;
 
@@ -143,7 +153,29 @@ public record Adjustment(
                                     last.gateHolds(),
                                     last.chiSquare(),
                                     last.degreesOfFreedom(),
-                                    last.adjusted(last.implied())));
+                                    last.adjusted(last.implied())),
+                    flags() ? corrections(first.checked()) : Map.of(),
+                    flags() ? exchanges() : List.of());
+        }
+
+        private boolean flags() {
+            return first.strongest() >= 0 && !first.isContradictory() && !first.gateHolds();
+        }
+
+        /** The pairs whose exchange would explain most of what the strongest reading alone explains. */
+        private List<Exchange> exchanges() {
+            double least = WORTH * first.w(first.strongest()) * first.w(first.strongest());
+            List<Integer> checked = first.checked();
+            List<Exchange> exchanges = new ArrayList<>();
+            for (int i = 0; i < checked.size(); i++) {
+                for (int j = i + 1; j < checked.size(); j++) {
+                    double gain = first.gainOfExchange(checked.get(i), checked.get(j));
+                    if (gain >= least) {
+                        exchanges.add(new Exchange(id(checked.get(i)), id(checked.get(j)), gain));
+                    }
+                }
+            }
+            return exchanges;
         }
 
         private Status status(List<String> aside, Fit last) {
@@ -180,12 +212,17 @@ public record Adjustment(
         }
 
         private List<Suspect> suspects() {
-            int top = first.strongest();
-            if (top < 0 || first.isContradictory() || first.gateHolds()) {
+            if (!flags()) {
                 return List.of();
             }
+            int top = first.strongest();
+            Map<String, Correction> corrections = corrections(first.groupOf(top));
+            return List.of(new Suspect(List.copyOf(corrections.keySet()), first.closuresLike(top), corrections));
+        }
+
+        private Map<String, Correction> corrections(List<Integer> readings) {
             Map<String, Correction> corrections = new LinkedHashMap<>();
-            for (int i : first.groupOf(top)) {
+            for (int i : readings) {
                 double read = java.util.Objects.requireNonNull(
                         network.measures().get(i).value());
                 corrections.put(
@@ -197,7 +234,7 @@ public record Adjustment(
                                 read - first.error(i),
                                 first.suggestedSd(i)));
             }
-            return List.of(new Suspect(List.copyOf(corrections.keySet()), first.closuresLike(top), corrections));
+            return corrections;
         }
 
         private List<String> unchecked() {

@@ -194,7 +194,7 @@ final class Fit {
                 && information[i] * network.measures().get(i).variance() > UNCHECKED;
     }
 
-    private List<Integer> checked() {
+    List<Integer> checked() {
         return observed.stream().filter(this::isChecked).toList();
     }
 
@@ -215,6 +215,14 @@ final class Fit {
     double suggestedSd(int i) {
         return Math.sqrt(
                 Math.max(0, 1 / information[i] - network.measures().get(i).variance()));
+    }
+
+    /** By how much chi-square falls when two readings stand in each other's place. */
+    double gainOfExchange(int i, int j) {
+        double d = value(network.measures().get(j)) - value(network.measures().get(i));
+        double linear = CommonOps_DDRM.dot(column[i], wr) - CommonOps_DDRM.dot(column[j], wr);
+        double square = information[i] + information[j] - 2 * CommonOps_DDRM.dot(column[i], wf[j]);
+        return -(2 * d * linear + d * d * square);
     }
 
     private boolean isParallel(int i, int j) {
@@ -315,32 +323,11 @@ final class Fit {
         return values;
     }
 
-    /** The missing measures that the sums determine: {@code x_m = -(A_m' V^-1 A_m)^-1 A_m' V^-1 r}. */
+    /** The missing measures that the sums determine. */
     Map<String, Adjustment.Value> implied() {
-        Map<String, Adjustment.Value> values = new java.util.LinkedHashMap<>();
         List<Integer> named = missing.stream()
                 .filter(i -> CommonOps_DDRM.elementMaxAbs(column[i]) > 0)
                 .toList();
-        if (named.isEmpty()) {
-            return values;
-        }
-        DMatrixRMaj am = columns(named);
-        DMatrixRMaj amT = Dense.transposed(am);
-        DMatrixRMaj weight = Dense.Symmetric.of(v).weighting();
-        DMatrixRMaj left = Dense.times(amT, weight);
-        DMatrixRMaj inverse = Dense.Symmetric.of(Dense.times(left, am)).inverse();
-        DMatrixRMaj x = Dense.times(inverse, Dense.times(left, scaledGaps()));
-        DMatrixRMaj free = Dense.leftNull(amT);
-        for (int j = 0; j < named.size(); j++) {
-            double undetermined = 0;
-            for (int c = 0; c < free.numCols; c++) {
-                undetermined += Math.abs(free.get(j, c));
-            }
-            if (undetermined < 1e-7) {
-                String id = network.measures().get(named.get(j)).id();
-                values.put(id, new Adjustment.Value(id, -x.get(j, 0), Math.sqrt(Math.max(0, inverse.get(j, j)))));
-            }
-        }
-        return values;
+        return Implied.of(network, named, columns(named), v, scaledGaps());
     }
 }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * Do the sums close? A gap over the form's tolerance is a note; one that honest tapes hardly give is a warning; what the
@@ -26,6 +27,9 @@ final class ClosureRule implements ProofRule {
     private static final int TOLERANCES = 3;
 
     private static final double DEVIATIONS = 2.2;
+
+    /** At most such a share of honest sheets is to carry a gap that is looked at, however many sums a form has. */
+    private static final double HONEST = 0.1;
 
     @Override
     public List<Finding> findings(Evidence evidence) {
@@ -121,7 +125,14 @@ final class ClosureRule implements ProofRule {
         Double z = judged == null ? null : judged.z();
         return gap.abs().compareTo(bracket.closure().tolerance().times(TOLERANCES)) > 0
                 && z != null
-                && Math.abs(z) > DEVIATIONS;
+                && Math.abs(z) > deviations(evidence);
+    }
+
+    /** The bound for one of the sums that are judged: Sidak's over all of them, but never under that of a single one. */
+    private static double deviations(Evidence evidence) {
+        long judged = evidence.brackets().stream().filter(Bracket::isJudged).count();
+        double each = -Math.expm1(Math.log1p(-HONEST) / Math.max(1, judged));
+        return Math.max(DEVIATIONS, NormalDistribution.of(0, 1).inverseSurvivalProbability(each / 2));
     }
 
     /** The sum and its gap with its direction: "S2 + D3 is 5.0 over S1". */

@@ -8,6 +8,8 @@ import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import app.misura.core.slip.Slip;
+import app.misura.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,6 +29,7 @@ import java.util.stream.Collectors;
  *
  * @param findings cheap rules first, each rule's in form order
  * @param retake the fewest steps to take again, in form order
+ * @param slips what may have happened, the likeliest first
  */
 public record Proof(
         Sheet sheet,
@@ -37,7 +40,8 @@ public record Proof(
         Verdict verdict,
         Sentence sentence,
         List<String> retake,
-        List<Unchecked> unchecked) {
+        List<Unchecked> unchecked,
+        List<Slip> slips) {
 
     public enum Verdict {
         HOLDS,
@@ -67,7 +71,10 @@ public record Proof(
                 verdict(sheet, settled, findings),
                 Sentence.of(evidence, findings),
                 retake(sheet, adjustment, findings),
-                unchecked(sheet, adjustment, brackets));
+                unchecked(sheet, adjustment, brackets),
+                findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
+                        ? Slips.of(sheet, settled, adjustment)
+                        : List.of());
     }
 
     private static Verdict verdict(Sheet sheet, Map<ValueId, Settled> settled, List<Finding> findings) {
@@ -157,6 +164,13 @@ public record Proof(
         return adjustment.removals().stream()
                 .filter(r -> open.contains(ClosureRule.about(r.group())))
                 .toList();
+    }
+
+    /** What probably happened to what is suspected, where one thing is likelier than all others together by far. */
+    public Optional<Slip> slip() {
+        return suspect().isEmpty()
+                ? Optional.empty()
+                : slips.stream().filter(Slip::isSaid).findFirst();
     }
 
     /** Ids under suspicion, in form order. What was accepted as it is is under none. */

@@ -84,6 +84,8 @@ class ProofController {
                 "suspects",
                 proof.suspected().stream().map(ValueId::toString).collect(java.util.stream.Collectors.joining(", ")));
         model.addAttribute("line", line(proof));
+        model.addAttribute(
+                "slip", proof.slip().map(s -> s.question(proof.sheet().unit())).orElse(""));
         model.addAttribute("again", again(proof));
         model.addAttribute("findings", findings(proof));
         model.addAttribute("judging", Acceptable.of(proof));

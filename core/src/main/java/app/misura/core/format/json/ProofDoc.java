@@ -6,6 +6,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Settled;
+import app.misura.core.slip.Slip;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +62,7 @@ public record ProofDoc(
                 proof.settled().values().stream().map(s -> settled(s, proof)).toList(),
                 AdjustmentDoc.of(proof.adjustment()),
                 proof.findings().stream().map(ProofDoc::finding).toList(),
-                List.of(),
+                proof.slips().stream().map(s -> slip(s, proof)).toList(),
                 proof.retake());
     }
 
@@ -76,6 +77,14 @@ public record ProofDoc(
                 finding.sentence(),
                 finding.action(),
                 accepted == null ? null : AcceptedDoc.of(accepted));
+    }
+
+    private static SlipDoc slip(Slip slip, Proof proof) {
+        return new SlipDoc(
+                slip.value().toString(),
+                slip.kind().word(),
+                LengthText.column(slip.would(), proof.sheet().unit()),
+                slip.likelihood());
     }
 
     private static SettledDoc settled(Settled settled, Proof proof) {
