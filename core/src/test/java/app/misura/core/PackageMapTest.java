@@ -37,6 +37,7 @@ class PackageMapTest {
             Map.entry("reading", List.of("finding", "form", "measure", "length")),
             Map.entry("slip", List.of("reading", "form", "measure", "length", "adjust")),
             Map.entry("proof", List.of("reading", "form", "measure", "length", "adjust", "finding", "slip", "house")),
+            Map.entry("strength", List.of("proof", "reading", "form", "measure", "length", "adjust")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
             Map.entry("size", List.of("measure")),
             Map.entry("ready", List.of("reading", "form", "measure", "length", "figure")),

@@ -86,6 +86,16 @@ public record Network(Settings settings, List<Measure> measures, List<Closure> c
         }
     }
 
+    /** The same network with something read for every measure. */
+    Network read() {
+        return new Network(
+                settings,
+                measures.stream()
+                        .map(m -> new Measure(m.id(), 0.0, m.sd(), m.increment()))
+                        .toList(),
+                closures);
+    }
+
     /** The same network with one reading set aside. */
     Network without(String id) {
         List<Measure> rest = new ArrayList<>(measures);

@@ -40,6 +40,10 @@ class HowController {
                         sign(
                                 Bracket.State.WRONG,
                                 "They cannot be one body. The proof says which number, and what to take again."),
+                        sign(
+                                Bracket.State.ACCEPTED,
+                                "They do not add up, and somebody with that right took it as it is, with a reason. It"
+                                        + " falls when one of the numbers changes."),
                         sign(Bracket.State.OPEN, "Something in this sum is to be looked at again."),
                         sign(Bracket.State.TO_COME, "A number of this sum is still to be taken.")));
         model.addAttribute("letters", letters());

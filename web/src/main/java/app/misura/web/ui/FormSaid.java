@@ -5,9 +5,11 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
+import app.misura.core.length.LengthText;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Wearer;
 import app.misura.core.ready.Ready;
+import app.misura.core.strength.FormStrength;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +41,16 @@ public record FormSaid(String title, String steps, String checks, String ends) {
                 .filter(s -> sums.stream().anyMatch(c -> c.concerns(s.label())))
                 .count();
         return (sums.size() == 1 ? "1 sum" : sums.size() + " sums") + ", over " + checked + " of " + readings.size()
-                + " readings";
+                + " readings" + noticed(form);
+    }
+
+    /** From which size on a slip in the middle one of its sums is noticed. */
+    private static String noticed(OrderForm form) {
+        return FormStrength.of(form, Map.of())
+                .middle()
+                .map(least -> ", where a slip of about " + LengthText.rounded(least, form.increment()) + " "
+                        + form.unit().symbol() + " mostly shows")
+                .orElse("");
     }
 
     private static String ends(OrderForm form) {

@@ -307,6 +307,7 @@ class MainWayTest extends InTheBrowser {
                 "/house/people/cutter",
                 "/account",
                 "/how",
+                "/forms",
                 "/tapes?q=crotch",
                 "/clients/" + good.client().id() + "/garments",
                 "/house/sizes",

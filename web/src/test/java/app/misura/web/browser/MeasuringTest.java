@@ -392,9 +392,9 @@ class MeasuringTest extends InTheBrowser {
         Visitor other = Visitor.as(Integer.parseInt(base.replaceAll(".*:", "")), "measurer");
         other.get("/orders/" + id + "/measure?step=D4");
         browser.await(
-                "somebody else", () -> !browser.all("[data-follow=measurer]").isEmpty());
+                "somebody else", () -> !browser.all("[data-follow^=measurer]").isEmpty());
         assertThat(step()).as("nobody is followed unasked").isEqualTo("P3");
-        browser.find("[data-follow=measurer]").click();
+        browser.find("[data-follow^=measurer]").click();
         awaitStep("D4");
         other.get("/orders/" + id + "/measure?step=U1");
         awaitStep("U1");
@@ -407,11 +407,11 @@ class MeasuringTest extends InTheBrowser {
                         && entry().equals("9"));
         browser.find("#entry").sendKeys(Keys.BACK_SPACE);
         awaitStep("S1");
-        browser.find("[data-follow=measurer]").click();
+        browser.find("[data-follow^=measurer]").click();
         other.get("/orders/" + id + "/measure?step=D1");
         browser.await(
                 "where they are",
-                () -> browser.find("[data-person=measurer]").getText().contains("D1"));
+                () -> browser.find("[data-person^=measurer]").getText().contains("D1"));
         assertThat(step()).isEqualTo("S1");
     }
 

@@ -51,8 +51,22 @@ class HowTest extends TestHouse {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/clients", "/orders", "/orders/new", "/house", "/account", "/how"})
+    @ValueSource(strings = {"/", "/clients", "/orders", "/orders/new", "/house", "/account", "/how", "/forms"})
     void oneQuietLinkLeadsThereFromEveryPage(String page) {
         assertThat(Visitor.as(port, "owner").get(page).body()).contains("href=\"/how\"");
+    }
+
+    @Test
+    void thePageOfFormsSaysWhatEachChecksAndWhatWouldAddMost() {
+        String page = Visitor.as(port, "viewer").get("/forms").body();
+        OrderForms.shipped()
+                .all()
+                .forEach(f -> assertThat(page).contains("id=\"" + f.id() + "\"").contains(f.title()));
+        assertThat(page)
+                .contains("S3, S4, S5.")
+                .contains("Nothing here checks itself.")
+                .contains("would close a sum")
+                .doesNotContain("NaN")
+                .doesNotContain("null");
     }
 }
