@@ -83,6 +83,7 @@ class PackageMapTest {
                     List.of(
                             "format.markup",
                             "proof",
+                            "known",
                             "reading",
                             "form",
                             "measure",

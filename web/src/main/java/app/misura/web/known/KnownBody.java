@@ -5,6 +5,7 @@ import app.misura.core.course.Marks;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
+import app.misura.core.known.Change;
 import app.misura.core.known.Known;
 import app.misura.core.known.Reuse;
 import app.misura.core.known.Reuse.Carried;
@@ -156,6 +157,12 @@ public class KnownBody {
     @Transactional(readOnly = true)
     public Reuse<Origin> missingOn(GarmentOrder order) {
         return besides(order).on(order.sheet());
+    }
+
+    /** How the values of an order's sheet differ from what the client's other sheets had before. */
+    @Transactional(readOnly = true)
+    public List<Change<Origin>> changes(GarmentOrder order) {
+        return Change.since(order.proof(), besides(order).sources, order.tables());
     }
 
     /** A value that this sheet took over and another sheet has read since. @param here and {@code there} what was written */

@@ -9,13 +9,17 @@ import app.misura.core.form.ValueId;
 import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.sums.BodySums;
+import app.misura.core.format.sums.Butterfly;
+import app.misura.core.format.sums.ChangeLines;
 import app.misura.core.format.sums.NumberLine;
+import app.misura.core.known.Change;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
+import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Steadiness;
 import app.misura.web.account.Accounts;
 import app.misura.web.known.KnownBody;
@@ -23,16 +27,19 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.photo.Photographs;
 import app.misura.web.reading.Acceptable;
+import app.misura.web.reading.Origin;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -64,7 +71,10 @@ class ProofController {
     /** @param stands whether it still does; a value of it has changed otherwise */
     record AcceptedView(String id, String rule, String sentence, String said, boolean stands) {}
 
-    record Sides(String label, String name, String left, String right, String said) {}
+    record Sides(String label, String said) {}
+
+    /** @param hundredths likelihood of 100 @param said whether it is likelier than all others by far */
+    record SlipView(String question, int hundredths, boolean said) {}
 
     @GetMapping("/orders/{id}/proof")
     String proof(@PathVariable String id, @RequestParam(required = false) @Nullable String open, Model model) {
@@ -81,18 +91,32 @@ class ProofController {
                 "ladder", LadderView.of(course, Focus.on(suspect(proof)).peeking(open), Metrics.PROOF));
         model.addAttribute("why", Why.of(proof));
         model.addAttribute(
-                "suspects",
-                proof.suspected().stream().map(ValueId::toString).collect(java.util.stream.Collectors.joining(", ")));
+                "suspects", proof.suspected().stream().map(ValueId::toString).collect(Collectors.joining(", ")));
         model.addAttribute("line", line(proof));
-        model.addAttribute(
-                "slip", proof.slip().map(s -> s.question(proof.sheet().unit())).orElse(""));
         model.addAttribute("again", again(proof));
         model.addAttribute("findings", findings(proof));
         model.addAttribute("judging", Acceptable.of(proof));
         model.addAttribute("asked", asked(proof));
         model.addAttribute("accepted", accepted(order));
         model.addAttribute("sides", sides(proof));
-        model.addAttribute("alike", alike(proof));
+        model.addAttribute(
+                "butterfly",
+                Butterfly.svg(LeftRight.of(proof.settled()), proof.sheet().unit()));
+        List<Change<Origin>> changes = known.changes(order);
+        model.addAttribute(
+                "changes",
+                ChangeLines.svg(
+                        changes.stream()
+                                .filter(c -> c.large()
+                                        || c.by().abs()
+                                                        .compareTo(order.form()
+                                                                .increment()
+                                                                .step())
+                                                >= 0)
+                                .toList(),
+                        proof.sheet().unit()));
+        model.addAttribute("changed", changed(changes, order));
+        model.addAttribute("slips", slips(proof));
         model.addAttribute("sums", BodySums.svg(proof));
         model.addAttribute("unchecked", unchecked(proof, true));
         model.addAttribute("waiting", unchecked(proof, false));
@@ -175,20 +199,45 @@ class ProofController {
                 .filter(pair -> !pair.isEven())
                 .map(pair -> new Sides(
                         pair.step().label(),
-                        pair.step().name(),
-                        LengthText.column(pair.left(), unit),
-                        LengthText.column(pair.right(), unit),
                         LengthText.column(pair.apart(), unit)
                                 + " apart: the cut drafts each side where an outline differs."))
                 .toList();
     }
 
-    /** Steps whose sides are as alike as sides are, in words. */
-    private static List<String> alike(Proof proof) {
-        return LeftRight.of(proof.settled()).stream()
-                .filter(LeftRight::isEven)
-                .map(pair -> pair.step().label() + " " + pair.step().name().toLowerCase(Locale.ROOT))
-                .toList();
+    /** What may have happened, where something is suspected and not accepted. */
+    private static List<SlipView> slips(Proof proof) {
+        return proof.suspect().isEmpty()
+                ? List.of()
+                : proof.slips().stream()
+                        .map(s -> new SlipView(
+                                s.question(proof.sheet().unit()), (int) Math.round(100 * s.likelihood()), s.isSaid()))
+                        .toList();
+    }
+
+    /** What changed more than two honest tapes differ, in one sentence; that nothing did, where there is something to compare. */
+    private String changed(List<Change<Origin>> changes, GarmentOrder order) {
+        if (changes.isEmpty()) {
+            return "";
+        }
+        Map<String, List<String>> large = new LinkedHashMap<>();
+        changes.stream()
+                .filter(Change::large)
+                .forEach(c -> large.computeIfAbsent(then(c), t -> new ArrayList<>())
+                        .add(c.value().toString()));
+        String young = order.sheet().wearer().age() == AgeGroup.ADULT ? "" : " The young grow.";
+        return large.isEmpty()
+                ? "No value differs more than two honest tapes do."
+                : large.entrySet().stream()
+                        .map(e -> "More than two honest tapes differ, since " + e.getKey() + ": "
+                                + String.join(", ", e.getValue()) + ".")
+                        .collect(Collectors.joining(" ", "", young));
+    }
+
+    /** "3 May (order 12)". */
+    private String then(Change<Origin> change) {
+        LocalDate day = LocalDate.ofInstant(change.then(), clock.getZone());
+        return Say.dated(day, LocalDate.now(clock)) + " (order "
+                + change.sheet().number() + ")";
     }
 
     private static List<String> unchecked(Proof proof, boolean inNoSum) {

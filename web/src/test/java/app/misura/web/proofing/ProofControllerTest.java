@@ -84,17 +84,31 @@ class ProofControllerTest {
     void leftAndRightAreSetSideBySide() {
         proof(TestOrders.FULL);
         assertThat(list("sides")).isEmpty();
-        assertThat(this.<String>list("alike")).containsExactly("D9 thigh");
+        assertThat((String) model.get("butterfly"))
+                .contains("D9 Thigh")
+                .contains("L 57.5")
+                .contains("58.0 R")
+                .contains("class=\"even\"");
         proof(TestOrders.FULL.replace("D9-left=57.5", "D9-left=54"));
         assertThat(list("sides"))
                 .containsExactly(new ProofController.Sides(
-                        "D9",
-                        "Thigh",
-                        "54.0",
-                        "58.0",
-                        "4.0 apart: the cut drafts each side where an outline differs."));
+                        "D9", "4.0 apart: the cut drafts each side where an outline differs."));
+        assertThat((String) model.get("butterfly")).contains("class=\"uneven\"");
         proof(TestOrders.FULL.replace(" D9-left=57.5", ""));
         assertThat(list("sides")).isEmpty();
+        assertThat(model.get("butterfly")).isEqualTo("");
+    }
+
+    @Test
+    void whatMayHaveHappenedIsAskedWithItsLikelihood() {
+        proof(TestOrders.FULL.replace("D2=58.5", "D2=85.5"));
+        assertThat(this.<ProofController.SlipView>list("slips")).first().satisfies(s -> {
+            assertThat(s.question()).isEqualTo("Was D2 58.5, with two digits swapped?");
+            assertThat(s.hundredths()).isBetween(80, 100);
+            assertThat(s.said()).isTrue();
+        });
+        proof(TestOrders.FULL);
+        assertThat(list("slips")).isEmpty();
     }
 
     @Test

@@ -27,6 +27,8 @@ public final class BodySums {
 
     private static final double LEG_HEIGHT = 430;
     private static final double FLAT = 62;
+    /** No word stands higher: its letters would be cut off. */
+    private static final double LEAST_TOP = 15;
     /** How much of the trunk stands over the band, cm. */
     private static final double TRUNK = 12;
     /** Room under the floor for the toes, which stand before it. */
@@ -211,7 +213,7 @@ public final class BodySums {
                 "x",
                 n((left + right) / 2),
                 "y",
-                n(top - 7));
+                n(Math.max(top - 7, LEAST_TOP)));
     }
 
     private void flat(Bracket bracket, double y) {
