@@ -216,4 +216,21 @@ class LadderTest {
         assertThat(Ladder.of(course, Focus.at("M1"), Metrics.PAPER).folds()).isFalse();
         assertThat(Ladder.of(course, Focus.NONE, Metrics.PAPER).rungs()).hasSizeGreaterThan(24);
     }
+
+    /** A finger needs 32 px of a line; a bracket still meets its rungs in their middles. */
+    @Test
+    void forFingersNoLineIsLowerThanTheyNeed() {
+        Course course = Sheets.course(Sheets.AVERAGE);
+        Ladder ladder = Ladder.of(course, Focus.NONE, Metrics.SCREEN.touch());
+        List<Double> lines = ladder.rungs().stream().map(Rung::y).toList();
+        for (int i = 1; i < lines.size(); i++) {
+            assertThat(lines.get(i) - lines.get(i - 1)).isGreaterThanOrEqualTo(32);
+        }
+        assertThat(ladder.brackets())
+                .isNotEmpty()
+                .allSatisfy(b -> assertThat(b.knots()).allMatch(k -> lines.contains(k.y())));
+        assertThat(Metrics.SCREEN.touch().isTouch()).isTrue();
+        assertThat(Metrics.SCREEN.isTouch()).isFalse();
+        assertThat(Metrics.PAPER.isTouch()).as("paper does not fold").isFalse();
+    }
 }

@@ -88,6 +88,10 @@ class MeasureDesk {
                 : accounts.called(screen.account()).split("\\s+")[0];
     }
 
+    private static Metrics metrics(Screen screen) {
+        return screen.touch() ? Metrics.SCREEN.touch() : Metrics.SCREEN;
+    }
+
     private List<LadderView.Present> present(GarmentOrder order, Screen by) {
         return presence.others(order.id(), by.key()).entrySet().stream()
                 .map(e -> {
@@ -170,7 +174,7 @@ class MeasureDesk {
                 words.lastKept(order),
                 words.notice(order, course, visit),
                 MeasureWords.said(order, course, visit.kept(), next),
-                LadderView.of(course, focus.peeking(open), Metrics.SCREEN, present(order, visit.by())),
+                LadderView.of(course, focus.peeking(open), metrics(visit.by()), present(order, visit.by())),
                 here,
                 figure,
                 around,

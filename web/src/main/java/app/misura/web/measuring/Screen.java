@@ -1,5 +1,6 @@
 package app.misura.web.measuring;
 
+import app.misura.web.ui.Fingers;
 import java.security.Principal;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -9,14 +10,20 @@ import org.springframework.web.context.request.RequestContextHolder;
  *
  * @param account whose it is
  * @param tag tells it from other screens of the same account; empty where it is not known
+ * @param touch whether fingers work it
  */
-record Screen(String account, String tag) {
+record Screen(String account, String tag, boolean touch) {
+    Screen(String account, String tag) {
+        this(account, tag, false);
+    }
+
     /** The screen that asks now. */
     static Screen of(Principal who) {
         RequestAttributes asked = RequestContextHolder.getRequestAttributes();
         return new Screen(
                 who.getName(),
-                asked == null ? "" : Integer.toHexString(asked.getSessionId().hashCode()));
+                asked == null ? "" : Integer.toHexString(asked.getSessionId().hashCode()),
+                Fingers.work(asked));
     }
 
     /** The screen of a key. */

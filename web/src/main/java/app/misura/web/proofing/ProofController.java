@@ -29,6 +29,7 @@ import app.misura.web.photo.Photographs;
 import app.misura.web.reading.Acceptable;
 import app.misura.web.reading.Origin;
 import app.misura.web.ui.Crumb;
+import app.misura.web.ui.Fingers;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
 import java.time.Clock;
@@ -46,6 +47,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.context.request.RequestContextHolder;
 
 /** The proof of one sheet: the sentence, why, what to take again, the sums on the body, the whole sheet. */
 @Controller
@@ -88,7 +90,7 @@ class ProofController {
         model.addAttribute("verdict", proof.verdict().word());
         model.addAttribute("complete", course.isComplete());
         model.addAttribute(
-                "ladder", LadderView.of(course, Focus.on(suspect(proof)).peeking(open), Metrics.PROOF));
+                "ladder", LadderView.of(course, Focus.on(suspect(proof)).peeking(open), metrics()));
         model.addAttribute("why", Why.of(proof));
         model.addAttribute(
                 "suspects", proof.suspected().stream().map(ValueId::toString).collect(Collectors.joining(", ")));
@@ -124,6 +126,10 @@ class ProofController {
         model.addAttribute("newer", newer(order));
         model.addAttribute("photographs", photographs.there(id));
         return "proof";
+    }
+
+    private static Metrics metrics() {
+        return Fingers.work(RequestContextHolder.getRequestAttributes()) ? Metrics.PROOF.touch() : Metrics.PROOF;
     }
 
     /** The part of the first reading that is suspected; null where none is. */

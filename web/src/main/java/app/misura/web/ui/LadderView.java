@@ -24,9 +24,15 @@ import org.jspecify.annotations.Nullable;
  * @param progress how many steps of how many are taken
  * @param counts how the sums stand, in words with signs
  * @param spoken each sum in a sentence
+ * @param touch whether its lines are high enough for fingers
  */
 public record LadderView(
-        String progress, List<Count> counts, List<PartView> parts, Markup brackets, List<String> spoken) {
+        String progress,
+        List<Count> counts,
+        List<PartView> parts,
+        Markup brackets,
+        List<String> spoken,
+        boolean touch) {
 
     /**
      * The rungs and the brackets for a page, without what it has.
@@ -202,7 +208,8 @@ public record LadderView(
                 sums.stream()
                         .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                         .map(b -> SumWords.aloud(b, course.proof()) + ".")
-                        .toList());
+                        .toList(),
+                metrics.isTouch());
     }
 
     private static List<Count> counts(List<Bracket.State> sums) {

@@ -315,4 +315,32 @@ class MeasureDeskTest {
         assertThat(Objects.requireNonNull(view(order, "M1").step()).tools())
                 .containsExactly(new MeasureView.ToolView("t1", "steel ruler, adds 0.8", false));
     }
+
+    @Test
+    void fingersGetHigherLines() {
+        when(accounts.called("measurer")).thenReturn("Dewi Amsel");
+        GarmentOrder order = TestOrders.of("1", "", TestOrders.MARKED);
+        Place place = Place.step("D1", null);
+        assertThat(desk.view(order, Visit.at(place, new Screen("measurer", "a", true)))
+                        .ladder()
+                        .touch())
+                .isTrue();
+        assertThat(desk.view(order, Visit.at(place, new Screen("measurer", "b", false)))
+                        .ladder()
+                        .touch())
+                .isFalse();
+    }
+
+    /** One's own other screen is somebody to follow, and says whose it is. */
+    @Test
+    void ownOtherScreenIsSaidToBeThat() {
+        when(accounts.called("measurer")).thenReturn("Dewi Amsel");
+        GarmentOrder order = TestOrders.of("1", "", TestOrders.MARKED);
+        desk.view(order, Visit.at(Place.step("D3", null), new Screen("measurer", "a")));
+        MeasureView view = desk.view(order, Visit.at(Place.step("D1", null), new Screen("measurer", "b")));
+        assertThat(view.people()).singleElement().satisfies(p -> {
+            assertThat(p.name()).isEqualTo("Your other screen");
+            assertThat(p.step()).isEqualTo("D3");
+        });
+    }
 }

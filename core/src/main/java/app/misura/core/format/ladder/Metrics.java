@@ -34,6 +34,28 @@ public record Metrics(
     /** On paper, of a form so long that its far brackets are gathered beside their parts. */
     public static final Metrics PAPER_LONG = new Metrics(26, 18, 18, 17, 14, 7, 66, 0, true, false);
 
+    /** A finger needs so much of a line; a pointer less. */
+    private static final double FINGER = 32;
+
+    /** The same for fingers: no line is lower than a finger needs. */
+    public Metrics touch() {
+        return new Metrics(
+                Math.max(rung, FINGER),
+                partGap,
+                Math.max(gate, FINGER),
+                lane,
+                firstSpine,
+                knot,
+                labels,
+                folded == 0 ? 0 : Math.max(folded, FINGER + FOLD_STEP),
+                gathers,
+                blind);
+    }
+
+    public boolean isTouch() {
+        return rung >= FINGER && folded > FINGER;
+    }
+
     /** The same with lines of another height. */
     public Metrics withRung(double height) {
         return new Metrics(height, partGap, gate, lane, firstSpine, knot, labels, folded, gathers, blind);
@@ -42,7 +64,7 @@ public record Metrics(
     /** The same where parts fold: lines, knots and lanes closer. @param brackets how many are drawn */
     Metrics folding(int brackets) {
         double lanes = brackets > MANY ? 15 : 19;
-        return new Metrics(Math.min(rung, 27), 4, gate, lanes, 14, 6, 74, folded, gathers, blind);
+        return new Metrics(isTouch() ? rung : Math.min(rung, 27), 4, gate, lanes, 14, 6, 74, folded, gathers, blind);
     }
 
     /** So many brackets still have wide lanes. */
