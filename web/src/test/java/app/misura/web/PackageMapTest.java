@@ -43,7 +43,7 @@ class PackageMapTest {
             Map.entry("account.page", List.of("account", "door", "id", "ui")),
             Map.entry("reading", List.of("id")),
             Map.entry("order", List.of("client", "form", "house", "reading", "history", "id", "ui")),
-            Map.entry("known", List.of("order", "reading", "client", "house")),
+            Map.entry("known", List.of("id", "order", "reading", "client", "house")),
             Map.entry(
                     "order.page",
                     List.of("order", "known", "photo", "reading", "client", "cutting", "house", "account", "id", "ui")),

@@ -18,6 +18,7 @@ import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
+import app.misura.web.id.NotThere;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.reading.Origin;
@@ -228,6 +229,48 @@ public class KnownBody {
         orders.hold(orderId);
         GarmentOrder order = orders.get(orderId);
         return takeOver(order, besides(order), by);
+    }
+
+    /** Since when a client's values are fresh, and since when they are of this body. */
+    public Limits limits(Client client) {
+        return new Sheets(client, List.of()).limits;
+    }
+
+    /**
+     * Writes one value of another sheet of the same client on an order's sheet, as it was written there; what stood here is
+     * struck.
+     *
+     * @throws NotThere if one of them has no such value, or it was written by another tape
+     */
+    @Transactional
+    public void takeOver(String orderId, ValueId value, String fromId, String by) {
+        orders.hold(orderId);
+        GarmentOrder order = orders.get(orderId);
+        GarmentOrder from = orders.of(order.client().id()).stream()
+                .filter(o -> o.id().equals(fromId) && !o.id().equals(orderId))
+                .filter(o -> o.form().unit() == order.form().unit())
+                .findFirst()
+                .orElseThrow(() -> new NotThere("This client has no such sheet of the same tape."));
+        Sheet.Slot slot = order.sheet().slots().stream()
+                .filter(s -> s.id().equals(value))
+                .findFirst()
+                .orElseThrow(() -> new NotThere("This order does not ask for " + value + "."));
+        Known known = Known.of(from.proof()).stream()
+                .filter(k -> k.key().equals(slot.step().key()) && k.side() == slot.side())
+                .findFirst()
+                .orElseThrow(() -> new NotThere(
+                        "Order " + from.number() + " has no " + slot.step().name() + "."));
+        order.readings().stream()
+                .filter(r -> r.reading().counts()
+                        && value.isOf(r.reading().step())
+                        && (!slot.isOneOfBoth() || r.reading().side() == slot.side()))
+                .forEach(r -> readings.strike(orderId, r.id(), "taken over from order " + from.number(), by));
+        readings.takeOver(
+                orderId,
+                known.made().stream()
+                        .map(r -> r.at(slot.step().label(), slot.side()))
+                        .toList(),
+                new Origin(from.id(), from.number()));
     }
 
     /** Goes on with a sheet of an order: what the order's other sheets have by now is written on it. @return how many values */

@@ -4,6 +4,7 @@ import app.misura.core.course.Course;
 import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.OrderForm;
+import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
 import app.misura.core.life.Stage;
 import app.misura.core.proof.Proof;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -95,6 +97,22 @@ public record GarmentOrder(
                 .map(StoredReading::reading)
                 .toList();
         return new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), own, sheet.leftOut());
+    }
+
+    /** The values that were known before, in form order, by the number of the order on whose sheet they were written. */
+    public Map<Integer, List<ValueId>> knownBefore() {
+        Map<Integer, List<ValueId>> known = new TreeMap<>();
+        for (Sheet.Slot slot : sheet.slots()) {
+            readings().stream()
+                    .filter(r -> r.reading().counts()
+                            && r.reading().step().equals(slot.step().label()))
+                    .filter(r -> !slot.isOneOfBoth() || r.reading().side() == slot.side())
+                    .flatMap(r -> r.from().stream())
+                    .findFirst()
+                    .ifPresent(from -> known.computeIfAbsent(from.number(), n -> new ArrayList<>())
+                            .add(slot.id()));
+        }
+        return known;
     }
 
     /** What pages show of the order in their bar. @param at the page */

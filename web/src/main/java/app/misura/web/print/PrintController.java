@@ -2,6 +2,7 @@ package app.misura.web.print;
 
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
+import app.misura.core.form.ValueId;
 import app.misura.core.format.csv.MeasuresCsv;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.format.json.SheetDoc;
@@ -31,6 +32,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -188,6 +190,9 @@ class PrintController {
             order.taken().note(place).ifPresent(note -> notes.add(place.title() + ": " + note.text()));
         }
         order.taken().stepNotes().forEach((step, note) -> notes.add(step + ": " + note.text()));
+        order.knownBefore()
+                .forEach((number, values) -> notes.add("Known before, from order " + number + ": "
+                        + values.stream().map(ValueId::toString).collect(Collectors.joining(", "))));
         return notes;
     }
 

@@ -310,6 +310,7 @@ class MainWayTest extends InTheBrowser {
                 "/forms",
                 "/tapes?q=crotch",
                 "/clients/" + good.client().id() + "/garments",
+                "/clients/" + good.client().id() + "/compare",
                 "/house/sizes",
                 "/house/tools",
                 "/orders/new?client=" + good.client().id(),

@@ -91,6 +91,10 @@ class KnownBodyTest extends TestHouse {
     void aSecondOrderTakesOverWhatIsKnownAsItWasWritten() {
         GarmentOrder second = order("trousers-tailored");
         assertThat(known.takeOver(second.id(), "measurer")).isEqualTo(3);
+        assertThat(orders.get(second.id()).knownBefore())
+                .as("the paper says from where")
+                .hasSize(1)
+                .allSatisfy((number, values) -> assertThat(values).hasSize(3));
         assertThat(again(second).readings()).hasSize(4).allSatisfy(r -> {
             assertThat(r.from()).hasValueSatisfying(o -> assertThat(o.number()).isEqualTo(first.number()));
             assertThat(r.reading().by()).isEqualTo("measurer");
