@@ -55,21 +55,27 @@ public final class Hands {
 
     /** A made-up body as honest hands measure it: readings scatter, and sums are as loose as a body is. */
     public Sheet honest() {
-        return of(new MadeUp(random.nextInt(1_000_000)).sheet(form, answers, TABLES));
-    }
-
-    private Sheet of(Sheet exact) {
-        Map<ValueId, Double> loose = looseness(exact);
+        MadeUp body = new MadeUp(random.nextInt(1_000_000));
+        OrderForm asked = form.asAsked(answers);
+        Sheet empty = new Sheet(asked, body.wearer, answers, List.of());
+        Map<ValueId, Double> loose = looseness(empty);
         List<Reading> readings = new ArrayList<>();
-        for (Sheet.Slot slot : exact.slots()) {
-            Reading read = exact.tries(slot).get(0);
+        for (Sheet.Slot slot : empty.slots()) {
             List<Reading> tries = new ArrayList<>();
             do {
-                tries.add(scattered(read, slot, exact, loose.getOrDefault(slot.id(), 0.0)));
+                double cm = loose.getOrDefault(slot.id(), 0.0) + scatter(slot, empty);
+                tries.add(body.reading(slot, asked, answers, TABLES, cm));
             } while (wantsAnother(slot, tries));
             readings.addAll(tries);
         }
-        return new Sheet(form, exact.wearer(), answers, readings);
+        return new Sheet(form, body.wearer, answers, readings);
+    }
+
+    private double scatter(Sheet.Slot slot, Sheet sheet) {
+        Kind kind = slot.step().taken().kind();
+        return kind == Kind.WISH || slot.step().isAux() || !kind.isLength()
+                ? 0
+                : random.nextGaussian() * steadiness * SheetNetwork.sdCm(sheet, slot, null);
     }
 
     /** Where two tries must agree, up to four are taken until they do. */
@@ -89,7 +95,7 @@ public final class Hands {
                                         <= 0));
     }
 
-    /** What a body takes of each sum, and one side has more than the other, in cm, on one of its values. */
+    /** How loose each sum of a body is, in cm, on that of its values that stands in the fewest others. */
     private Map<ValueId, Double> looseness(Sheet exact) {
         Map<ValueId, Double> loose = new HashMap<>();
         for (Closure closure : exact.form().closures()) {
@@ -102,17 +108,6 @@ public final class Hands {
             loose.merge(member, random.nextGaussian() * tau / Math.abs(closure.factor(member)), Double::sum);
         }
         return loose;
-    }
-
-    private Reading scattered(Reading r, Sheet.Slot slot, Sheet sheet, double loose) {
-        Length read = r.length();
-        Kind kind = slot.step().taken().kind();
-        if (read == null || kind == Kind.WISH || slot.step().isAux()) {
-            return r;
-        }
-        double cm = loose + random.nextGaussian() * steadiness * SheetNetwork.sdCm(sheet, slot, null);
-        Length other = form.increment().snap(read.plus(Length.fromMm(10 * cm)));
-        return other.isPositive() ? MadeUp.reading(slot, sheet.form(), other) : r;
     }
 
     /** The values that take part in sums, as they are settled. */

@@ -4,13 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.adjust.Network;
+import app.misura.core.adjust.Strength;
 import app.misura.core.finding.Finding;
 import app.misura.core.form.OrderForms;
+import app.misura.core.length.Length;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import app.misura.core.slip.Slip;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,6 +29,8 @@ class ProofStudyTest {
     /** As steady as the hands of the published cases: 0.3 to 0.7 cm on lengths. */
     private static final double STEADY = 0.6;
 
+    private static final double SLIP_CM = 6;
+
     private static double share(int part, int whole) {
         return whole == 0 ? 1 : (double) part / whole;
     }
@@ -34,66 +40,86 @@ class ProofStudyTest {
         return 3 * Math.sqrt(share * (1 - share) / of);
     }
 
-    private static Adjustment adjusted(Sheet sheet, double steadiness) {
+    private static Network network(Sheet sheet, double steadiness) {
         Network network = SheetNetwork.of(sheet, sheet.settled());
         List<Network.Measure> measures = network.measures().stream()
                 .map(m -> new Network.Measure(m.id(), m.value(), m.sd() * steadiness, m.increment()))
                 .toList();
-        return Adjustment.of(new Network(network.settings(), measures, network.closures()));
+        return new Network(network.settings(), measures, network.closures());
+    }
+
+    private static Adjustment adjusted(Sheet sheet, double steadiness) {
+        return Adjustment.of(network(sheet, steadiness));
     }
 
     private static void say(String line, Object... values) {
         System.out.printf(Locale.ROOT, "proof study, seed " + SEED + ": " + line + "%n", values);
     }
 
+    /**
+     * How often the method can find an error of so many cm at best, each value of a sum as likely as any other: what is over
+     * the bound by chance and by the error. The error is one that the form can read: 5.7 cm where it reads quarter inches.
+     */
+    private static double limit(Sheet sheet, double cm, double steadiness) {
+        Network network = network(sheet, steadiness);
+        double size = sheet.form().increment().snap(Length.fromMm(10 * cm)).to(sheet.unit());
+        double bound =
+                Objects.requireNonNull(Adjustment.of(network).suspectTest().critical());
+        List<String> checked =
+                Hands.checked(sheet).stream().map(s -> s.id().toString()).toList();
+        return Strength.of(network).noticed().stream()
+                .filter(n -> checked.contains(n.id()))
+                .mapToDouble(n -> NormalDistribution.of(0, 1).cumulativeProbability(size / n.errorSd() - bound))
+                .average()
+                .orElseThrow();
+    }
+
     @ParameterizedTest
-    @CsvSource({
-        "trousers-tailored, 0.90, 0.97",
-        "coat-tailored, 0.82, 0.94",
-        "race-suit, 0.67, 0.90",
-        "period-upper, 0, 0",
-        "long-glove, 0, 0"
-    })
-    void honestSheetsAreSeldomBlamedAndLargeSlipsAreFound(String form, double found, double foundBySteady) {
+    @CsvSource({"trousers-tailored", "coat-tailored", "race-suit", "period-upper", "long-glove"})
+    void honestSheetsAreSeldomBlamedAndLargeSlipsAreFound(String form) {
         for (double steadiness : new double[] {1, STEADY}) {
             Hands hands = new Hands(OrderForms.shipped().get(form), steadiness, SEED);
             int blamed = 0;
             int warned = 0;
             int flagged = 0;
             int right = 0;
+            double limit = 0;
             for (int i = 0; i < SHEETS; i++) {
                 Sheet honest = hands.honest();
                 blamed += adjusted(honest, steadiness).holds() ? 0 : 1;
-                warned += Proof.of(honest).findings().stream()
-                                .anyMatch(f -> f.isWarning() && !f.rule().equals("span"))
-                        ? 1
-                        : 0;
+                warned += Proof.of(honest).findings().stream().anyMatch(ProofStudyTest::isFalse) ? 1 : 0;
                 List<Settled> checked = Hands.checked(honest);
                 Settled value = checked.get(hands.random().nextInt(checked.size()));
-                Adjustment slipped =
-                        adjusted(Hands.moved(honest, value, hands.random().nextBoolean() ? 6 : -6), steadiness);
+                limit = i == 0 ? limit(honest, SLIP_CM, steadiness) : limit;
+                double cm = hands.random().nextBoolean() ? SLIP_CM : -SLIP_CM;
+                Adjustment slipped = adjusted(Hands.moved(honest, value, cm), steadiness);
                 flagged += slipped.holds() ? 0 : 1;
-                right += !slipped.holds()
-                                && slipped.suspects()
-                                        .get(0)
-                                        .members()
-                                        .contains(value.id().toString())
-                        ? 1
-                        : 0;
+                right += names(slipped, value) ? 1 : 0;
             }
             say(
                     "%s, hands x %.1f: honest sheets blamed %.2f %%, warned of %.1f %%; 6 cm flagged %.0f %%, with the"
-                            + " right group %.0f %%",
+                            + " right group %.0f %%, at best %.0f %%",
                     form,
                     steadiness,
                     100 * share(blamed, SHEETS),
                     100 * share(warned, SHEETS),
                     100 * share(flagged, SHEETS),
-                    100 * share(right, SHEETS));
-            double wanted = steadiness == 1 ? found : foundBySteady;
-            assertThat(share(blamed, SHEETS)).isLessThanOrEqualTo(0.015 + chance(0.01, SHEETS));
-            assertThat(share(right, SHEETS)).isGreaterThanOrEqualTo(wanted - chance(wanted, SHEETS));
+                    100 * share(right, SHEETS),
+                    100 * limit);
+            assertThat(share(blamed, SHEETS)).as(form).isLessThanOrEqualTo(0.015 + chance(0.015, SHEETS));
+            assertThat(share(warned, SHEETS)).as(form).isLessThanOrEqualTo(0.1 + chance(0.1, SHEETS));
+            assertThat(share(right, SHEETS)).as(form).isGreaterThanOrEqualTo(limit - 0.03 - chance(limit, SHEETS));
         }
+    }
+
+    /** A warning of an honest sheet; spans are left out, for a made-up body may be larger than nearly all are. */
+    private static boolean isFalse(Finding finding) {
+        return finding.isWarning() && !finding.rule().equals("span");
+    }
+
+    private static boolean names(Adjustment adjustment, Settled value) {
+        return !adjustment.holds()
+                && adjustment.suspects().get(0).members().contains(value.id().toString());
     }
 
     @ParameterizedTest

@@ -413,7 +413,7 @@ public final class MadeUp {
         Sheet empty = new Sheet(form, wearer, answers, List.of());
         List<Reading> readings = new ArrayList<>();
         for (Sheet.Slot slot : empty.slots()) {
-            Reading reading = reading(slot, form, answers, tables);
+            Reading reading = reading(slot, form, answers, tables, 0);
             readings.add(reading);
             if (slot.step().settle() == app.misura.core.form.Settle.TWO_AGREE) {
                 readings.add(reading);
@@ -422,14 +422,16 @@ public final class MadeUp {
         return new Sheet(form, wearer, answers, readings);
     }
 
-    private Reading reading(Sheet.Slot slot, OrderForm form, Map<String, String> answers, HouseTables tables) {
+    /** One value of it as somebody reads it on a form. @param errorCm how far their tape is off */
+    public Reading reading(
+            Sheet.Slot slot, OrderForm form, Map<String, String> answers, HouseTables tables, double errorCm) {
         Step step = slot.step();
         if (!step.taken().kind().isLength()) {
             return said(slot);
         }
         double mm =
                 10 * cm(step, form.heading().waist(), form.answers(answers)) + tables.playMm(step.play(), step.taken());
-        Length read = form.increment().snap(Length.fromMm(mm).minus(step.adds()));
+        Length read = form.increment().snap(Length.fromMm(mm + 10 * errorCm).minus(step.adds()));
         return reading(slot, form, read);
     }
 
