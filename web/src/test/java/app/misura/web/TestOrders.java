@@ -43,7 +43,7 @@ public final class TestOrders {
     public static final Marks MARKED = marks("P1", "P2");
 
     public static final Rules RULES =
-            new Rules("Workroom on Heron Quay", "Heron Quay 7", "a4", "cm", "said", 36, Fresh.USUAL, 0);
+            new Rules("Workroom on Heron Quay", "Heron Quay 7", "a4", "cm", "said", 36, Fresh.USUAL, false, 0);
 
     private TestOrders() {}
 

@@ -16,8 +16,8 @@ import java.util.Set;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
- * Do the sums close? A gap over the form's tolerance is a note; one that honest tapes hardly give is a warning; what the
- * adjustment judges is a fault.
+ * Do the sums close? A gap over the form's tolerance is a note, where the house works as on paper a fault; one that honest
+ * tapes hardly give is a warning; what the adjustment judges is a fault.
  */
 final class ClosureRule implements ProofRule {
     static final String WRONG = "closure-wrong";
@@ -107,14 +107,15 @@ final class ClosureRule implements ProofRule {
         return new Finding(
                 GAP,
                 bracket.closure().id(),
-                large ? Severity.WARNING : Severity.NOTE,
+                evidence.sheet().onPaper() ? Severity.FAULT : large ? Severity.WARNING : Severity.NOTE,
                 bracket.closure().labels(),
                 bracket.closure().members().stream().map(ValueId::toString).toList(),
                 numbers,
                 said(bracket.closure(), gap, evidence) + "; the form allows "
                         + evidence.text(bracket.closure().tolerance()) + ".",
-                large
-                        ? "An honest tape hardly gives this: take one of "
+                large || evidence.sheet().onPaper()
+                        ? (evidence.sheet().onPaper() ? "As on paper: " : "An honest tape hardly gives this: ")
+                                + "take one of "
                                 + String.join(", ", bracket.closure().labels()) + " again."
                         : "An honest tape may give this; nothing need be taken again.");
     }

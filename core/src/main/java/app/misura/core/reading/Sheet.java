@@ -23,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param readings in the order they were taken, struck ones among them
  * @param leftOut what will not be read, and why
  * @param accepted what people took as it is, whether it still stands or not
+ * @param onPaper whether a sum over its tolerance is a fault, as where it is done by hand; else it is judged whether an honest
+ *     tape may give it
  */
 public record Sheet(
         OrderForm form,
@@ -30,7 +32,8 @@ public record Sheet(
         Map<String, String> answers,
         List<Reading> readings,
         List<LeftOut> leftOut,
-        List<Acceptance> accepted) {
+        List<Acceptance> accepted,
+        boolean onPaper) {
 
     public Sheet {
         form = form.adding(readings.stream().map(Reading::step).toList());
@@ -39,6 +42,17 @@ public record Sheet(
         readings = List.copyOf(readings);
         leftOut = List.copyOf(leftOut);
         accepted = List.copyOf(accepted);
+    }
+
+    /** A sheet whose sums are judged. */
+    public Sheet(
+            OrderForm form,
+            Wearer wearer,
+            Map<String, String> answers,
+            List<Reading> readings,
+            List<LeftOut> leftOut,
+            List<Acceptance> accepted) {
+        this(form, wearer, answers, readings, leftOut, accepted, false);
     }
 
     /** A sheet of which nothing is accepted. */
@@ -138,12 +152,17 @@ public record Sheet(
     public Sheet with(Reading reading) {
         List<Reading> more = new ArrayList<>(readings);
         more.add(reading);
-        return new Sheet(form, wearer, answers, more, leftOut, accepted);
+        return new Sheet(form, wearer, answers, more, leftOut, accepted, onPaper);
     }
 
     /** The same sheet of which this was accepted. */
     public Sheet accepting(List<Acceptance> acceptances) {
-        return new Sheet(form, wearer, answers, readings, leftOut, acceptances);
+        return new Sheet(form, wearer, answers, readings, leftOut, acceptances, onPaper);
+    }
+
+    /** The same sheet whose sums are judged so. */
+    public Sheet onPaper(boolean asOnPaper) {
+        return new Sheet(form, wearer, answers, readings, leftOut, accepted, asOnPaper);
     }
 
     /** Settled lengths in nanometres, by value id; what is wanted to be none has no length. */

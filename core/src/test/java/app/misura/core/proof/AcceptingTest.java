@@ -125,4 +125,20 @@ class AcceptingTest {
                 .isNotEmpty()
                 .noneMatch(Finding::isAcceptable);
     }
+
+    /** S2 + D3 is 2 over S1, which honest hands give now and then: judged it is a note, on paper a fault. */
+    @Test
+    void asOnPaperAGapIsAFaultAndIsAcceptedLikeOne() {
+        Sheet judged = sheet("S2=34.5");
+        assertThat(Proof.of(judged).verdict()).isEqualTo(Proof.Verdict.HOLDS);
+        Sheet paper = judged.onPaper(true);
+        Proof proof = Proof.of(paper);
+        assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
+        assertThat(proof.brackets().get(1).state()).isEqualTo(Bracket.State.GAP);
+        assertThat(proof.sentence().head()).isEqualTo("S2 + D3 is 2.0 over S1; the form allows 1.0.");
+        assertThat(proof.retake()).containsExactly("D3", "S1", "S2");
+        Proof accepted = Proof.of(accepting(paper, "closure-gap"));
+        assertThat(accepted.verdict()).isEqualTo(Proof.Verdict.WARNINGS);
+        assertThat(accepted.brackets().get(1).state()).isEqualTo(Bracket.State.ACCEPTED);
+    }
 }

@@ -114,6 +114,7 @@ public class DemoData implements ApplicationRunner {
                 usual.consent(),
                 usual.keepMonths(),
                 usual.fresh(),
+                usual.onPaper(),
                 usual.version());
     }
 

@@ -21,6 +21,7 @@ public class House {
                     + " nobody else. You may refuse any step, and have everything deleted whenever you like.",
             36,
             Fresh.USUAL,
+            false,
             0);
 
     private final HouseRepository repository;

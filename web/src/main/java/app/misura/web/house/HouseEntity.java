@@ -31,6 +31,7 @@ class HouseEntity {
     int keepMonths;
     int freshMonths;
     int freshWeeks;
+    boolean onPaper;
 
     @Version
     Long version;
@@ -50,6 +51,7 @@ class HouseEntity {
         this.keepMonths = rules.keepMonths();
         this.freshMonths = rules.fresh().months();
         this.freshWeeks = rules.fresh().weeks();
+        this.onPaper = rules.onPaper();
     }
 
     /** As it stands in the list of changes. */
@@ -63,6 +65,7 @@ class HouseEntity {
         words.put("Kept for, months", String.valueOf(keepMonths));
         words.put("Values fresh for, months", String.valueOf(freshMonths));
         words.put("Values of the young fresh for, weeks", String.valueOf(freshWeeks));
+        words.put("Sums", onPaper ? "as on paper" : "judged");
         return words;
     }
 
@@ -75,6 +78,7 @@ class HouseEntity {
                 consent,
                 keepMonths,
                 new Fresh(freshMonths, freshWeeks),
+                onPaper,
                 version == null ? 0 : version);
     }
 }

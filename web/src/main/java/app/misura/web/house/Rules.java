@@ -12,6 +12,7 @@ import app.misura.core.known.Fresh;
  * @param consent what is said to a client before the tape comes out
  * @param keepMonths for how long after the last visit data are kept
  * @param fresh how old a value of a body may be before it is taken anew
+ * @param onPaper whether a sum over its tolerance is a fault and closes a gate, as where it is done by hand
  * @param version for the next change: a change of an older one is refused
  */
 public record Rules(
@@ -22,6 +23,7 @@ public record Rules(
         String consent,
         int keepMonths,
         Fresh fresh,
+        boolean onPaper,
         long version) {
     public boolean isLetter() {
         return paper.equals("letter");

@@ -214,7 +214,13 @@ public class KnownBody {
         Sheet sheet = order.sheet();
         Course course = Course.of(
                 Proof.of(new Sheet(
-                        sheet.form(), sheet.wearer(), sheet.answers(), all, sheet.leftOut(), sheet.accepted())),
+                        sheet.form(),
+                        sheet.wearer(),
+                        sheet.answers(),
+                        all,
+                        sheet.leftOut(),
+                        sheet.accepted(),
+                        sheet.onPaper())),
                 order.taken().marks());
         int steps = course.counted().size();
         return steps == course.taken() ? "all taken" : (steps - course.taken()) + " of " + steps + " to take";

@@ -58,7 +58,8 @@ public record GarmentOrder(
                 blank.answers(),
                 taken.readings().stream().map(StoredReading::reading).toList(),
                 taken.leftOut(),
-                taken.accepted().stream().map(StoredAcceptance::acceptance).toList());
+                taken.accepted().stream().map(StoredAcceptance::acceptance).toList(),
+                blank.onPaper());
         return new GarmentOrder(id, client, about, sheet, taken, choices, tables, version);
     }
 
@@ -149,6 +150,7 @@ public record GarmentOrder(
                     && sheet.readings().equals(made.sheet.readings())
                     && sheet.leftOut().equals(made.sheet.leftOut())
                     && sheet.accepted().equals(made.sheet.accepted())
+                    && sheet.onPaper() == made.sheet.onPaper()
                     && marks.equals(made.marks)
                     && passes.equals(made.passes);
         }

@@ -9,6 +9,7 @@ import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.form.FormVersions;
+import app.misura.web.house.House;
 import app.misura.web.house.Tables;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
@@ -53,9 +54,18 @@ public class Orders {
     private final Clients clients;
     private final FormVersions forms;
     private final Tables tables;
+    private final House house;
     private final Clock clock;
 
-    Orders(OrderRepository orders, Readings readings, Clients clients, FormVersions forms, Tables tables, Clock clock) {
+    Orders(
+            OrderRepository orders,
+            Readings readings,
+            Clients clients,
+            FormVersions forms,
+            Tables tables,
+            House house,
+            Clock clock) {
+        this.house = house;
         this.tables = tables;
         this.orders = orders;
         this.readings = readings;
@@ -120,7 +130,9 @@ public class Orders {
     public Optional<GarmentOrder> find(String id) {
         return orders.state(id).map(state -> {
             GarmentOrder known = remembered.at(state);
-            return known != null ? known : remembered.keep(state, loaded(state));
+            boolean same =
+                    known != null && known.sheet().onPaper() == house.rules().onPaper();
+            return same ? known : remembered.keep(state, loaded(state));
         });
     }
 
@@ -278,7 +290,8 @@ public class Orders {
                 o.id,
                 client,
                 new About(o.number, o.title, o.stage, o.neededOn, added, o.notes, o.together, o.createdAt),
-                new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()),
+                new Sheet(form.adding(added), client.wearer(), options(o.options), List.of())
+                        .onPaper(house.rules().onPaper()),
                 taken,
                 o.choices,
                 tables.find(o.tables).orElseThrow(() -> new NotThere("House tables " + o.tables + " are not known.")),

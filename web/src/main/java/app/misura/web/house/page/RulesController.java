@@ -45,11 +45,13 @@ class RulesController {
             @RequestParam(defaultValue = "") String keepMonths,
             @RequestParam(defaultValue = "") String freshMonths,
             @RequestParam(defaultValue = "") String freshWeeks,
+            @RequestParam(defaultValue = "judged") String sums,
             @RequestParam(defaultValue = "0") long version,
             Model model,
             HttpServletResponse response) {
         Fresh fresh = new Fresh(number(freshMonths), number(freshWeeks));
-        Rules wanted = new Rules(name, address, paper, unit, consent, number(keepMonths), fresh, version);
+        Rules wanted = new Rules(
+                name, address, paper, unit, consent, number(keepMonths), fresh, sums.equals("paper"), version);
         Optional<String> fault = fault(wanted);
         if (fault.isPresent()) {
             response.setStatus(422);
@@ -67,7 +69,17 @@ class RulesController {
                     "Somebody changed this meanwhile: now \"" + now.name()
                             + "\". What you typed stands below; keep it once more and it is taken.");
             model.addAttribute(
-                    "rules", new Rules(name, address, paper, unit, consent, number(keepMonths), fresh, now.version()));
+                    "rules",
+                    new Rules(
+                            name,
+                            address,
+                            paper,
+                            unit,
+                            consent,
+                            number(keepMonths),
+                            fresh,
+                            wanted.onPaper(),
+                            now.version()));
             return "rules";
         }
         return "redirect:/house";

@@ -256,6 +256,7 @@ class HouseTest extends TestHouse {
                     now.consent(),
                     36,
                     app.misura.core.known.Fresh.USUAL,
+                    false,
                     now.version()));
         }
     }
