@@ -1,17 +1,12 @@
 package app.misura.web.known;
 
 import app.misura.core.course.Course;
-import app.misura.core.course.Marks;
-import app.misura.core.form.OrderForm;
 import app.misura.core.form.ValueId;
-import app.misura.core.house.HouseTables;
 import app.misura.core.known.Change;
 import app.misura.core.known.Known;
 import app.misura.core.known.Reuse;
 import app.misura.core.known.Reuse.Carried;
 import app.misura.core.known.Reuse.Limits;
-import app.misura.core.known.Reuse.Source;
-import app.misura.core.measure.Condition;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
@@ -29,10 +24,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,74 +50,8 @@ public class KnownBody {
         this.clock = clock;
     }
 
-    /** What the sheets of a client know, and how fresh it must be. */
-    public final class Sheets {
-        private final Client client;
-        private final List<Source<Origin>> sources = new ArrayList<>();
-        private final Limits limits;
-
-        private Sheets(Client client, List<GarmentOrder> all) {
-            this.client = client;
-            Instant oldest = house.rules()
-                    .fresh()
-                    .since(client.ageGroup(), LocalDate.now(clock))
-                    .atStartOfDay(clock.getZone())
-                    .toInstant();
-            this.limits = new Limits(oldest, client.bodyChangedAt());
-            for (GarmentOrder order : all) {
-                Origin here = new Origin(order.id(), order.number());
-                Known.of(order.proof()).forEach(known -> sources.add(new Source<>(written(order, known, here), known)));
-            }
-        }
-
-        /** Where a value was written first, if it was taken over itself. */
-        private static Origin written(GarmentOrder order, Known known, Origin here) {
-            return order.readings().stream()
-                    .filter(r -> known.made().contains(r.reading()))
-                    .map(StoredReading::from)
-                    .flatMap(Optional::stream)
-                    .findFirst()
-                    .orElse(here);
-        }
-
-        /** How many values there are, each measure counted once. */
-        public long count() {
-            return sources.stream()
-                    .map(s ->
-                            Map.entry(s.known().key(), String.valueOf(s.known().side())))
-                    .distinct()
-                    .count();
-        }
-
-        /** The newest fresh value of each measure that no proof calls wrong, the tape's play taken off, mm by its code. */
-        public Map<String, Double> netMm(HouseTables tables) {
-            Map<String, Double> net = new LinkedHashMap<>();
-            sources.stream()
-                    .map(Source::known)
-                    .filter(k -> !k.doubted() && limits.isFresh(k))
-                    .sorted(Comparator.comparing(
-                                    (Known k) -> !k.key().condition().equals(Condition.USUAL))
-                            .thenComparing(Comparator.comparing(Known::at).reversed()))
-                    .forEach(k -> net.putIfAbsent(k.key().code(), k.netMm(tables)));
-            return net;
-        }
-
-        /** What a sheet may take over. */
-        public Reuse<Origin> on(Sheet sheet) {
-            return Reuse.of(sheet, sources, limits);
-        }
-
-        /** What an order on a form would have left to take. */
-        public ToTake on(OrderForm form, Map<String, String> answers) {
-            Sheet blank = new Sheet(form, client.wearer(), form.answers(answers), List.of());
-            Reuse<Origin> reuse = on(blank);
-            List<Reading> known =
-                    reuse.carried().stream().flatMap(c -> c.readings().stream()).toList();
-            Course course =
-                    Course.of(Proof.of(new Sheet(blank.form(), blank.wearer(), blank.answers(), known)), Marks.NONE);
-            int all = course.counted().size();
-            return new ToTake(all - course.taken(), all, reuse);
-        }
+    private KnownSheets sheets(Client client, List<GarmentOrder> all) {
+        return new KnownSheets(client, all, limits(client));
     }
 
     /** How many steps of a form are left to take. @param reuse what is known of the others */
@@ -137,21 +64,21 @@ public class KnownBody {
 
     /** What is known of a client. */
     @Transactional(readOnly = true)
-    public Sheets of(Client client) {
-        return new Sheets(client, orders.of(client.id()));
+    public KnownSheets of(Client client) {
+        return sheets(client, orders.of(client.id()));
     }
 
     /** What is known of an order's client from all sheets but its own. */
-    private Sheets besides(GarmentOrder order) {
+    private KnownSheets besides(GarmentOrder order) {
         List<GarmentOrder> others = orders.of(order.client().id()).stream()
                 .filter(o -> !o.id().equals(order.id()))
                 .toList();
-        return new Sheets(order.client(), others);
+        return sheets(order.client(), others);
     }
 
     /** What is known of an order's client from the other sheets of the same order. */
-    private Sheets together(GarmentOrder order) {
-        return new Sheets(order.client(), orders.together(order));
+    private KnownSheets together(GarmentOrder order) {
+        return sheets(order.client(), orders.together(order));
     }
 
     /** What the client's other sheets know that this one has no reading of. */
@@ -163,7 +90,7 @@ public class KnownBody {
     /** How the values of an order's sheet differ from what the client's other sheets had before. */
     @Transactional(readOnly = true)
     public List<Change<Origin>> changes(GarmentOrder order) {
-        return Change.since(order.proof(), besides(order).sources, order.tables());
+        return Change.since(order.proof(), besides(order).sources(), order.tables());
     }
 
     /** A value that this sheet took over and another sheet has read since. @param here and {@code there} what was written */
@@ -177,7 +104,7 @@ public class KnownBody {
                 : newerThan(order, besides(order));
     }
 
-    private static List<Newer> newerThan(GarmentOrder order, Sheets sheets) {
+    private static List<Newer> newerThan(GarmentOrder order, KnownSheets sheets) {
         List<Newer> newer = new ArrayList<>();
         for (Carried<Origin> carried : sheets.on(order.takenHere()).carried()) {
             List<Reading> here = order.proof().settled().containsKey(carried.value())
@@ -239,7 +166,12 @@ public class KnownBody {
 
     /** Since when a client's values are fresh, and since when they are of this body. */
     public Limits limits(Client client) {
-        return new Sheets(client, List.of()).limits;
+        Instant oldest = house.rules()
+                .fresh()
+                .since(client.ageGroup(), LocalDate.now(clock))
+                .atStartOfDay(clock.getZone())
+                .toInstant();
+        return new Limits(oldest, client.bodyChangedAt());
     }
 
     /**
@@ -287,7 +219,7 @@ public class KnownBody {
         return takeOver(order, together(order), by);
     }
 
-    private int takeOver(GarmentOrder order, Sheets sheets, String by) {
+    private int takeOver(GarmentOrder order, KnownSheets sheets, String by) {
         String orderId = order.id();
         List<Newer> newer = newerThan(order, sheets);
         List<Carried<Origin>> carried = new ArrayList<>(sheets.on(order.sheet()).carried());

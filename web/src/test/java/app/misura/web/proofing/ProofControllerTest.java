@@ -54,7 +54,7 @@ class ProofControllerTest {
         assertThat(model.get("wrong")).isEqualTo(true);
         assertThat(model.get("suspects")).isEqualTo("S2");
         assertThat((String) model.get("why")).startsWith("Only the inside leg gapes.");
-        assertThat(list("again")).singleElement().isInstanceOfSatisfying(ProofController.Again.class, a -> {
+        assertThat(list("again")).singleElement().isInstanceOfSatisfying(ProofWords.Again.class, a -> {
             assertThat(a.label()).isEqualTo("S2");
             assertThat(a.how()).contains("knee mark");
         });
@@ -91,8 +91,8 @@ class ProofControllerTest {
                 .contains("class=\"even\"");
         proof(TestOrders.FULL.replace("D9-left=57.5", "D9-left=54"));
         assertThat(list("sides"))
-                .containsExactly(new ProofController.Sides(
-                        "D9", "4.0 apart: the cut drafts each side where an outline differs."));
+                .containsExactly(
+                        new ProofWords.Sides("D9", "4.0 apart: the cut drafts each side where an outline differs."));
         assertThat((String) model.get("butterfly")).contains("class=\"uneven\"");
         proof(TestOrders.FULL.replace(" D9-left=57.5", ""));
         assertThat(list("sides")).isEmpty();
@@ -102,7 +102,7 @@ class ProofControllerTest {
     @Test
     void whatMayHaveHappenedIsAskedWithItsLikelihood() {
         proof(TestOrders.FULL.replace("D2=58.5", "D2=85.5"));
-        assertThat(this.<ProofController.SlipView>list("slips")).first().satisfies(s -> {
+        assertThat(this.<ProofWords.SlipView>list("slips")).first().satisfies(s -> {
             assertThat(s.question()).isEqualTo("Was D2 58.5, with two digits swapped?");
             assertThat(s.hundredths()).isBetween(80, 100);
             assertThat(s.said()).isTrue();

@@ -8,6 +8,7 @@ import app.misura.web.client.Clients;
 import app.misura.web.house.House;
 import app.misura.web.house.Tables;
 import app.misura.web.known.KnownBody;
+import app.misura.web.known.KnownSheets;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.size.HouseSizes;
@@ -100,7 +101,7 @@ class ClientPageController {
         model.addAttribute("client", client);
         model.addAttribute(
                 "since", Say.day(client.createdAt().atZone(clock.getZone()).toLocalDate()));
-        KnownBody.Sheets sheets = known.of(client);
+        KnownSheets sheets = known.of(client);
         model.addAttribute("known", sheets.count());
         model.addAttribute(
                 "sizes",

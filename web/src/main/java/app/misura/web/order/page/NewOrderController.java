@@ -9,6 +9,7 @@ import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
 import app.misura.web.known.KnownBody;
+import app.misura.web.known.KnownSheets;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.FormSaid;
@@ -79,7 +80,7 @@ class NewOrderController {
         model.addAttribute("clients", found.clients());
         model.addAttribute("more", Math.max(0, found.total() - found.clients().size()));
         OrderForm chosen = forms.find(data.getForm()).orElse(forms.all().get(0));
-        Optional<KnownBody.Sheets> body = client.map(known::of);
+        Optional<KnownSheets> body = client.map(known::of);
         model.addAttribute(
                 "forms", forms.all().stream().map(f -> choice(f, body, data)).toList());
         model.addAttribute("said", FormSaid.of(chosen));
@@ -95,7 +96,7 @@ class NewOrderController {
     /** A form as it is offered. @param known how much of it is left to take; empty where nothing is known */
     record Choice(String id, String title, String known) {}
 
-    private static Choice choice(OrderForm form, Optional<KnownBody.Sheets> body, OrderFormData data) {
+    private static Choice choice(OrderForm form, Optional<KnownSheets> body, OrderFormData data) {
         String left = body.map(b -> b.on(in(form, data), Map.of()).words()).orElse("");
         return new Choice(form.id(), form.title(), left);
     }
