@@ -12,7 +12,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -63,9 +62,7 @@ public record Change<S>(ValueId value, Step step, Length by, Instant then, S she
 
     private static <S> Change<S> change(
             Settled now, Sheet.Slot slot, Proof proof, Reuse.Source<S> earlier, HouseTables tables) {
-        Length length = Objects.requireNonNull(now.length()).minus(slot.step().adds());
-        double net = length.toMm() - tables.playMm(now.play(), slot.step().taken());
-        Length by = Length.fromMm(net - earlier.known().netMm(tables));
+        Length by = Length.fromMm(Known.netMm(now, tables) - earlier.known().netMm(tables));
         boolean large = by.abs().toCm() > HONEST * SheetNetwork.sdCm(proof.sheet(), slot, now);
         return new Change<>(slot.id(), slot.step(), by, earlier.known().at(), earlier.sheet(), large);
     }

@@ -105,18 +105,11 @@ public record Comparison(List<Row> rows) {
         if (!sameWaist && Known.isFromTheWaist(mine.step())) {
             return new Row(mine.step().name(), a, b, null, State.OTHER_WAIST);
         }
-        Length by = Length.fromMm(netMm(b, tables) - netMm(a, tables));
+        Length by = Length.fromMm(Known.netMm(b.settled(), tables) - Known.netMm(a.settled(), tables));
         double sd = Math.hypot(
                 SheetNetwork.sdCm(first.sheet(), mine, a.settled()),
                 SheetNetwork.sdCm(second.sheet(), theirs, b.settled()));
         return new Row(mine.step().name(), a, b, by, by.abs().toCm() > 2 * sd ? State.DIFFERS : State.ALIKE);
-    }
-
-    private static double netMm(Place place, HouseTables tables) {
-        Settled settled = place.settled();
-        Length shown =
-                Objects.requireNonNull(settled.length()).minus(settled.step().adds());
-        return shown.toMm() - tables.playMm(settled.play(), settled.step().taken());
     }
 
     public long count(State state) {

@@ -89,6 +89,12 @@ public record Known(
                 - tables.playMm(play, Catalogue.shipped().get(key.code()));
     }
 
+    /** The same of a value as a sheet keeps it. @throws NullPointerException if it is no length */
+    static double netMm(Settled value, HouseTables tables) {
+        Length shown = Objects.requireNonNull(value.length()).minus(value.step().adds());
+        return shown.toMm() - tables.playMm(value.play(), value.step().taken());
+    }
+
     /** Whether a step of a form asks for this value, wherever that form has its waist. */
     boolean isAskedBy(Step step, @Nullable Side asked) {
         return isOfTheBody(step) && step.key().equals(key) && asked == side;

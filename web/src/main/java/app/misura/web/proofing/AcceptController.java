@@ -66,8 +66,7 @@ class AcceptController {
     }
 
     @PostMapping("/orders/{id}/accept/back")
-    String takeBack(
-            @PathVariable String id, @RequestParam String acceptance, Principal who, HttpServletRequest request) {
+    String takeBack(@PathVariable String id, @RequestParam String acceptance, Principal who) {
         GarmentOrder order = orders.get(id);
         String rule = order.taken().accepted().stream()
                 .filter(a -> a.id().equals(acceptance))

@@ -1,6 +1,6 @@
 /**
- * What was taken, struck, marked and left out on a sheet? {@link app.misura.web.reading.Readings} keeps it: rows are
- * only added, or taken back. Uses id.
+ * What was taken, struck, marked, left out and accepted on a sheet? {@link app.misura.web.reading.Readings} and {@link
+ * app.misura.web.reading.Acceptances} keep it: rows are only added, or taken back. Uses id.
  */
 @NullMarked
 package app.misura.web.reading;

@@ -415,6 +415,28 @@ class MeasuringTest extends InTheBrowser {
         assertThat(step()).isEqualTo("S1");
     }
 
+    /** A word has no keypad: the phone's own letters are typed, and the button that keeps them stands there. */
+    @Test
+    void aWordIsTypedAndKeptOnAPhone() {
+        browser.signIn(base, "owner");
+        String cm = newOrder("Worded Person");
+        String client = orders.get(cm).client().id();
+        browser.driver().get(base + "/orders/new?client=" + client + "&form=target-coat");
+        browser.find("main form button[type=submit]").click();
+        browser.waitFor("#measure");
+        String id = orderId();
+        browser.size(390, 844, false);
+        at(id, "P4");
+        assertThat(browser.all(".keypad")).isEmpty();
+        browser.find("#entry").sendKeys("mr 48");
+        browser.find("#entryform .acts .btn-primary").click();
+        browser.await("kept", () -> orders.get(id).readings().size() == 1);
+        assertThat(orders.get(id).readings().get(0).reading().text())
+                .as("letters are letters, no keys")
+                .isEqualTo("mr 48");
+        browser.await("seen", () -> rung("P4").contains("mr48"));
+    }
+
     @Test
     void fractionsOfAnInchHaveTheirKeys() {
         browser.signIn(base, "owner");

@@ -1,5 +1,5 @@
 /**
- * Where are clients found, written down and seen with their orders? Uses client, known, size, house,
+ * Where are clients found, written down, seen with their orders, and two of their sheets compared? Uses client, known, size, house,
  * order, store, id and ui.
  */
 @NullMarked
