@@ -434,7 +434,8 @@ class MeasuringTest extends InTheBrowser {
         assertThat(orders.get(id).readings().get(0).reading().text())
                 .as("letters are letters, no keys")
                 .isEqualTo("mr 48");
-        browser.await("seen", () -> rung("P4").contains("mr48"));
+        at(id, "P4");
+        browser.await("seen", () -> browser.text(".tries").contains("mr 48"));
     }
 
     @Test
