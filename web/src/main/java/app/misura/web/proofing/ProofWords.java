@@ -84,8 +84,7 @@ final class ProofWords {
                 .filter(pair -> !pair.isEven())
                 .map(pair -> new Sides(
                         pair.step().label(),
-                        LengthText.column(pair.apart(), unit)
-                                + " apart: the cut drafts each side where an outline differs."))
+                        LengthText.column(pair.apart(), unit) + " apart: further than one piece serves both."))
                 .toList();
     }
 

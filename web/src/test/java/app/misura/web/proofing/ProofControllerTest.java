@@ -91,8 +91,7 @@ class ProofControllerTest {
                 .contains("class=\"even\"");
         proof(TestOrders.FULL.replace("D9-left=57.5", "D9-left=54"));
         assertThat(list("sides"))
-                .containsExactly(
-                        new ProofWords.Sides("D9", "4.0 apart: the cut drafts each side where an outline differs."));
+                .containsExactly(new ProofWords.Sides("D9", "4.0 apart: further than one piece serves both."));
         assertThat((String) model.get("butterfly")).contains("class=\"uneven\"");
         proof(TestOrders.FULL.replace(" D9-left=57.5", ""));
         assertThat(list("sides")).isEmpty();
