@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param implied missing measures that the sums determine
  * @param adjusted the first fit over all readings, with the implied ones
  * @param last null without removals
- * @param judged every checked reading against all others, by id; empty while the gate holds
+ * @param judged every checked reading against all others, by id; empty where the closures contradict each other
  * @param exchanges pairs of readings that would agree better the other way round; empty while the gate holds
  */
 public record Adjustment(
@@ -154,7 +154,7 @@ public record Adjustment(
                                     last.chiSquare(),
                                     last.degreesOfFreedom(),
                                     last.adjusted(last.implied())),
-                    flags() ? corrections(first.checked()) : Map.of(),
+                    first.isContradictory() ? Map.of() : corrections(first.checked()),
                     flags() ? exchanges() : List.of());
         }
 

@@ -68,6 +68,21 @@ public record Measure(
         return cm < low ? Fit.SMALL : cm > high ? Fit.LARGE : Fit.USUAL;
     }
 
+    /** The same measure with a span that is wider by a share of each of its ends. */
+    public Measure widened(double by) {
+        return new Measure(
+                code,
+                name,
+                kind,
+                region,
+                bothSides,
+                path,
+                sdCm,
+                adultLowCm * (1 - by),
+                adultHighCm * (1 + by),
+                conditions);
+    }
+
     /** The other unit, if the number would be a usual one there and is an impossible one here; else null. */
     public @Nullable Unit likelierUnit(Length length, Unit written, double scale) {
         if (!fit(length, scale).isImpossible()) {

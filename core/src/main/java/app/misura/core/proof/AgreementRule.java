@@ -46,7 +46,7 @@ final class AgreementRule implements ProofRule {
         return new Finding(
                 "agreement",
                 id,
-                open ? Severity.NOTE : Severity.WARNING,
+                open ? Severity.NOTE : evidence.severity("agreement", Severity.WARNING),
                 List.of(settled.step().label()),
                 List.of(id),
                 numbers,

@@ -23,9 +23,7 @@ final class ClosureRule implements ProofRule {
     static final String WRONG = "closure-wrong";
     static final String GAP = "closure-gap";
 
-    /** A gap of so many tolerances, and of so many standard deviations of honest tapes, is looked at. */
-    private static final int TOLERANCES = 3;
-
+    /** A gap of so many standard deviations of honest tapes is looked at. */
     private static final double DEVIATIONS = 2.2;
 
     /** At most such a share of honest sheets is to carry a gap that is looked at, however many sums a form has. */
@@ -107,7 +105,9 @@ final class ClosureRule implements ProofRule {
         return new Finding(
                 GAP,
                 bracket.closure().id(),
-                evidence.sheet().onPaper() ? Severity.FAULT : large ? Severity.WARNING : Severity.NOTE,
+                evidence.sheet().onPaper()
+                        ? Severity.FAULT
+                        : large ? evidence.severity(GAP, Severity.WARNING) : Severity.NOTE,
                 bracket.closure().labels(),
                 bracket.closure().members().stream().map(ValueId::toString).toList(),
                 numbers,
@@ -124,7 +124,9 @@ final class ClosureRule implements ProofRule {
         Adjustment.ClosureGap judged =
                 evidence.adjustment().gap(bracket.closure().id());
         Double z = judged == null ? null : judged.z();
-        return gap.abs().compareTo(bracket.closure().tolerance().times(TOLERANCES)) > 0
+        return gap.abs().toMm()
+                        > bracket.closure().tolerance().toMm()
+                                * evidence.sheet().judging().tolerance(GAP)
                 && z != null
                 && Math.abs(z) > deviations(evidence);
     }

@@ -1,10 +1,13 @@
 package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.finding.Severity;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Check;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.measure.Kind;
+import app.misura.core.proportion.Fits;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.Collection;
@@ -13,7 +16,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /** What the rules look at. */
-record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Bracket> brackets) {
+record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Bracket> brackets, Fits fits) {
 
     /** Whether a group is nothing but the two sides of one step. */
     static boolean isOnePair(List<String> group) {
@@ -59,6 +62,11 @@ record Evidence(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustmen
     /** Girths and widths do not add up; lengths and loops do. */
     private static boolean isSummed(Kind kind) {
         return kind != Kind.GIRTH && kind != Kind.WIDTH && kind != Kind.WISH && kind.isLength();
+    }
+
+    /** What a finding weighs in this house: what it set, where the finding is of its check's usual weight. */
+    Severity severity(String rule, Severity usual) {
+        return usual == Check.named(rule).usual() ? sheet.judging().severity(rule) : usual;
     }
 
     String text(Length length) {

@@ -33,6 +33,22 @@ public record LeftRight(Step step, Length left, Length right) {
         return pairs;
     }
 
+    /** Whether this body's sides say nothing of each other there. */
+    static boolean isUneven(String label, Sheet sheet) {
+        return !sheet.wearer().differs().isEmpty()
+                && sheet.form()
+                        .find(label)
+                        .filter(step -> sheet.wearer().differs().stream()
+                                .anyMatch(d -> d.isUneven(step.taken().region())))
+                        .isPresent();
+    }
+
+    /** Whether the sides of a step differ on this body, as its file or a person says: they say nothing of each other. */
+    static boolean isConfirmed(String label, Sheet sheet, Map<String, Long> now) {
+        return isUneven(label, sheet)
+                || sheet.accepted().stream().anyMatch(a -> a.stands(LeftRightRule.RULE, label, values(label), now));
+    }
+
     /** The ids of its two values. */
     public List<String> values() {
         return values(step.label());

@@ -13,7 +13,8 @@ final class LeftRightRule implements ProofRule {
     @Override
     public List<Finding> findings(Evidence evidence) {
         return LeftRight.of(evidence.settled()).stream()
-                .filter(pair -> !pair.isEven())
+                .filter(pair ->
+                        !pair.isEven() && !LeftRight.isUneven(pair.step().label(), evidence.sheet()))
                 .map(pair -> finding(pair, evidence))
                 .toList();
     }
@@ -27,7 +28,7 @@ final class LeftRightRule implements ProofRule {
         return new Finding(
                 RULE,
                 label,
-                Severity.WARNING,
+                evidence.severity(RULE, Severity.WARNING),
                 List.of(label),
                 pair.values(),
                 numbers,

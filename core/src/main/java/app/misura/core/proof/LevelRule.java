@@ -14,6 +14,8 @@ import java.util.Optional;
 
 /** Is a horizontal horizontal? One level has the same height in front, at the side and behind; a fault where it has not. */
 final class LevelRule implements ProofRule {
+    private static final String RULE = "level";
+
     @Override
     public List<Finding> findings(Evidence evidence) {
         List<Finding> findings = new ArrayList<>();
@@ -26,7 +28,7 @@ final class LevelRule implements ProofRule {
             if (heights.size() > 1) {
                 Length low = heights.values().stream().min(Length::compareTo).orElseThrow();
                 Length high = heights.values().stream().max(Length::compareTo).orElseThrow();
-                if (high.minus(low).compareTo(check.within()) > 0) {
+                if (high.minus(low).compareTo(within(check, evidence)) > 0) {
                     findings.add(finding(check, heights, high.minus(low), evidence));
                 }
             }
@@ -34,14 +36,18 @@ final class LevelRule implements ProofRule {
         return findings;
     }
 
+    private static Length within(LevelCheck check, Evidence evidence) {
+        return Length.fromMm(check.within().toMm() * evidence.sheet().judging().tolerance(RULE));
+    }
+
     private static Finding finding(LevelCheck check, Map<String, Length> heights, Length slope, Evidence evidence) {
         Map<String, Object> numbers = new LinkedHashMap<>();
         heights.forEach((label, height) -> numbers.put(label, evidence.number(height)));
         numbers.put("slope", evidence.number(slope));
         return new Finding(
-                "level",
+                RULE,
                 check.name(),
-                Severity.FAULT,
+                evidence.severity(RULE, Severity.FAULT),
                 List.copyOf(heights.keySet()),
                 List.copyOf(heights.keySet()),
                 numbers,

@@ -92,7 +92,7 @@ final class OrderRule implements ProofRule {
         return new Finding(
                 "order",
                 check.id(),
-                check.usual() ? Severity.NOTE : Severity.WARNING,
+                check.usual() ? Severity.NOTE : evidence.severity("order", Severity.WARNING),
                 List.copyOf(steps),
                 List.copyOf(values),
                 numbers,

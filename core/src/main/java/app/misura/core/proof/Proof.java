@@ -6,6 +6,7 @@ import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
+import app.misura.core.proportion.Expected;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import app.misura.core.slip.Slip;
@@ -30,6 +31,7 @@ import java.util.stream.Collectors;
  * @param findings cheap rules first, each rule's in form order
  * @param retake the fewest steps to take again, in form order
  * @param slips what may have happened, the likeliest first
+ * @param expected what the rest of the body makes of each value that proportions compare, in form order
  */
 public record Proof(
         Sheet sheet,
@@ -41,7 +43,8 @@ public record Proof(
         Sentence sentence,
         List<String> retake,
         List<Unchecked> unchecked,
-        List<Slip> slips) {
+        List<Slip> slips,
+        List<Expected> expected) {
 
     public enum Verdict {
         HOLDS,
@@ -59,7 +62,8 @@ public record Proof(
         Map<ValueId, Settled> settled = sheet.settled();
         Adjustment adjustment = Adjustment.of(SheetNetwork.of(sheet, settled));
         List<Bracket> judged = new Brackets(sheet, settled, adjustment).all();
-        Evidence evidence = new Evidence(sheet, settled, adjustment, judged);
+        Evidence evidence =
+                new Evidence(sheet, settled, adjustment, judged, ProportionRule.fits(sheet, settled, adjustment));
         List<Finding> findings = Accepting.of(evidence);
         List<Bracket> brackets = Accepting.stitched(judged, findings);
         return new Proof(
@@ -74,7 +78,8 @@ public record Proof(
                 unchecked(sheet, adjustment, brackets),
                 findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
                         ? Slips.of(sheet, settled, adjustment)
-                        : List.of());
+                        : List.of(),
+                evidence.fits().expected());
     }
 
     private static Verdict verdict(Sheet sheet, Map<ValueId, Settled> settled, List<Finding> findings) {

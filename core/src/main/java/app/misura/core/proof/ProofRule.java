@@ -13,6 +13,7 @@ interface ProofRule {
             new OrderRule(),
             new LevelRule(),
             new LeftRightRule(),
+            new ProportionRule(),
             new SimulatedRule(),
             new ClosureRule());
 }

@@ -24,9 +24,6 @@ public final class SheetNetwork {
     /** What a reading whose one end the client holds scatters more than a measurer's own. House default. */
     private static final double SELF_HELD = 1.3;
 
-    /** How much left and right of one body differ in a girth or an elementary length: standard deviation, cm. House default. */
-    private static final double LEFT_RIGHT_CM = 0.6;
-
     /** What a reading scatters more that nobody trained took. House default; forms for such people say it too. */
     private static final double UNTRAINED = 1.5;
 
@@ -62,8 +59,8 @@ public final class SheetNetwork {
         }
         Map<String, Long> now = sheet.accepted().isEmpty() ? Map.of() : Sheet.nanometres(settled);
         leftOf.keySet().stream()
-                .filter(label -> !isReal(label, sheet, now))
-                .forEach(label -> closures.add(leftRight(label, sheet.unit())));
+                .filter(label -> !LeftRight.isConfirmed(label, sheet, now))
+                .forEach(label -> closures.add(leftRight(label, sheet)));
         return new Network(Network.Settings.USUAL, measures, closures);
     }
 
@@ -73,17 +70,12 @@ public final class SheetNetwork {
         return terms;
     }
 
-    /** Whether a person said that the sides of a step differ on this body: they then say nothing of each other. */
-    private static boolean isReal(String label, Sheet sheet, Map<String, Long> now) {
-        return sheet.accepted().stream()
-                .anyMatch(a -> a.stands(LeftRightRule.RULE, label, LeftRight.values(label), now));
-    }
-
-    private static Network.Closure leftRight(String label, Unit unit) {
+    private static Network.Closure leftRight(String label, Sheet sheet) {
         Map<String, Double> terms = new LinkedHashMap<>();
         terms.put(new ValueId(label, Side.LEFT).toString(), 1.0);
         terms.put(new ValueId(label, Side.RIGHT).toString(), -1.0);
-        return new Network.Closure(leftRightId(label), terms, 0, cm(LEFT_RIGHT_CM, unit));
+        return new Network.Closure(
+                leftRightId(label), terms, 0, cm(sheet.judging().tolerance(LeftRightRule.RULE), sheet.unit()));
     }
 
     static String leftRightId(String label) {

@@ -30,9 +30,19 @@ final class SpanRule implements ProofRule {
         return findings;
     }
 
+    /** The measure with the span that this house goes by; beyond the hard limit nothing is widened. */
+    private static Measure widened(Measure measure, Length length, Evidence evidence) {
+        double by = evidence.sheet().judging().tolerance("span") / 100;
+        return by == 0
+                        || measure.fit(length, evidence.sheet().spanScale().orElse(1.0))
+                                .isImpossible()
+                ? measure
+                : measure.widened(by);
+    }
+
     private static Optional<Finding> finding(Settled settled, Length length, Evidence evidence, double scale) {
         Measure measure = settled.step().taken();
-        Measure.Fit fit = measure.fit(length, scale);
+        Measure.Fit fit = widened(measure, length, evidence).fit(length, scale);
         if (fit == Measure.Fit.USUAL) {
             return Optional.empty();
         }
@@ -53,12 +63,13 @@ final class SpanRule implements ProofRule {
         }
         Map<String, Object> numbers = new LinkedHashMap<>();
         numbers.put("value", evidence.number(length));
-        numbers.put("usualLowCm", measure.adultLowCm() * scale);
-        numbers.put("usualHighCm", measure.adultHighCm() * scale);
+        Measure usual = widened(measure, length, evidence);
+        numbers.put("usualLowCm", usual.adultLowCm() * scale);
+        numbers.put("usualHighCm", usual.adultHighCm() * scale);
         return Optional.of(new Finding(
                 fit.isImpossible() ? "hard-limit" : "span",
                 id,
-                fit.isImpossible() ? Severity.FAULT : Severity.WARNING,
+                fit.isImpossible() ? Severity.FAULT : evidence.severity("span", Severity.WARNING),
                 List.of(settled.step().label()),
                 List.of(id),
                 numbers,

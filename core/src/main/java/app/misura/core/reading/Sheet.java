@@ -4,6 +4,7 @@ import app.misura.core.finding.Acceptance;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
@@ -23,8 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param readings in the order they were taken, struck ones among them
  * @param leftOut what will not be read, and why
  * @param accepted what people took as it is, whether it still stands or not
- * @param onPaper whether a sum over its tolerance is a fault, as where it is done by hand; else it is judged whether an honest
- *     tape may give it
+ * @param judging how the house judges it
  */
 public record Sheet(
         OrderForm form,
@@ -33,7 +33,7 @@ public record Sheet(
         List<Reading> readings,
         List<LeftOut> leftOut,
         List<Acceptance> accepted,
-        boolean onPaper) {
+        Judging judging) {
 
     public Sheet {
         form = form.adding(readings.stream().map(Reading::step).toList());
@@ -44,7 +44,7 @@ public record Sheet(
         accepted = List.copyOf(accepted);
     }
 
-    /** A sheet whose sums are judged. */
+    /** A sheet that is judged as usual. */
     public Sheet(
             OrderForm form,
             Wearer wearer,
@@ -52,7 +52,7 @@ public record Sheet(
             List<Reading> readings,
             List<LeftOut> leftOut,
             List<Acceptance> accepted) {
-        this(form, wearer, answers, readings, leftOut, accepted, false);
+        this(form, wearer, answers, readings, leftOut, accepted, Judging.usual());
     }
 
     /** A sheet of which nothing is accepted. */
@@ -152,17 +152,22 @@ public record Sheet(
     public Sheet with(Reading reading) {
         List<Reading> more = new ArrayList<>(readings);
         more.add(reading);
-        return new Sheet(form, wearer, answers, more, leftOut, accepted, onPaper);
+        return new Sheet(form, wearer, answers, more, leftOut, accepted, judging);
     }
 
     /** The same sheet of which this was accepted. */
     public Sheet accepting(List<Acceptance> acceptances) {
-        return new Sheet(form, wearer, answers, readings, leftOut, acceptances, onPaper);
+        return new Sheet(form, wearer, answers, readings, leftOut, acceptances, judging);
     }
 
-    /** The same sheet whose sums are judged so. */
-    public Sheet onPaper(boolean asOnPaper) {
-        return new Sheet(form, wearer, answers, readings, leftOut, accepted, asOnPaper);
+    /** The same sheet, judged so. */
+    public Sheet judged(Judging otherwise) {
+        return new Sheet(form, wearer, answers, readings, leftOut, accepted, otherwise);
+    }
+
+    /** Whether a sum over its tolerance is a fault, as where it is done by hand. */
+    public boolean onPaper() {
+        return judging.onPaper();
     }
 
     /** Settled lengths in nanometres, by value id; what is wanted to be none has no length. */

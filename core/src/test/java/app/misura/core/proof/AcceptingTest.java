@@ -131,7 +131,7 @@ class AcceptingTest {
     void asOnPaperAGapIsAFaultAndIsAcceptedLikeOne() {
         Sheet judged = sheet("S2=34.5");
         assertThat(Proof.of(judged).verdict()).isEqualTo(Proof.Verdict.HOLDS);
-        Sheet paper = judged.onPaper(true);
+        Sheet paper = judged.judged(judged.judging().onPaper(true));
         Proof proof = Proof.of(paper);
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
         assertThat(proof.brackets().get(1).state()).isEqualTo(Bracket.State.GAP);

@@ -31,9 +31,16 @@ public final class Hands {
     private final Map<String, String> answers;
     private final double steadiness;
     private final Random random;
+    private final boolean varied;
 
-    /** @param steadiness 1 for hands that scatter as the catalogue says, less for steadier ones */
+    /** Hands whose bodies are plain ones. */
     public Hands(OrderForm form, double steadiness, long seed) {
+        this(form, steadiness, seed, false);
+    }
+
+    /** @param varied whether every body is of its own kind, men and women @param steadiness 1 for hands that scatter as the catalogue says, less for steadier ones */
+    public Hands(OrderForm form, double steadiness, long seed, boolean varied) {
+        this.varied = varied;
         this.form = form;
         this.answers = both(form);
         this.steadiness = steadiness;
@@ -55,7 +62,7 @@ public final class Hands {
 
     /** A made-up body as honest hands measure it: readings scatter, and sums are as loose as a body is. */
     public Sheet honest() {
-        MadeUp body = new MadeUp(random.nextInt(1_000_000));
+        MadeUp body = new MadeUp(random.nextInt(1_000_000), varied);
         OrderForm asked = form.asAsked(answers);
         Sheet empty = new Sheet(asked, body.wearer, answers, List.of());
         Map<ValueId, Double> loose = looseness(empty);

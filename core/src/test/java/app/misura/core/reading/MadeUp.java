@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A made-up body that can be measured on every form: all its lengths come from the same few numbers, so that what must add
@@ -54,27 +55,39 @@ public final class MadeUp {
     private final double kneeHeight;
     private final double ankleHeight;
     private final Map<String, Double> wishes = new HashMap<>();
+    private final @Nullable Random own;
+    private final Map<String, Double> places = new HashMap<>();
 
     public MadeUp(long seed) {
+        this(seed, false);
+    }
+
+    /**
+     * @param varied whether, besides, it is a woman's or a man's, and each of its girths of its own kind: spreads as broad
+     *     tailoring knowledge has them, which sums know nothing of
+     */
+    public MadeUp(long seed, boolean varied) {
+        this.own = varied ? new Random(seed * 7_919 + 31) : null;
+        double sex = own == null ? 0 : own.nextBoolean() ? 1 : -1;
         this.seed = seed;
         this.random = new Random(seed * 104_729 + 17);
         boolean child = random.nextDouble() < .22;
         this.height = child ? between(104, 144) : between(150, 198);
         this.k = height / 170;
         double stout = random.nextDouble() * random.nextDouble();
-        this.chest = height * (.48 + .36 * stout) + about(0, 1.2);
-        this.seat = height * (.53 + .26 * stout) + about(0, 1.5);
+        this.chest = (height * (.48 + .36 * stout) + about(0, 1.2)) * own(-.015 * sex, .035);
+        this.seat = (height * (.53 + .26 * stout) + about(0, 1.5)) * own(.02 * sex, .02);
         this.bust = chest + between(0, 9);
-        this.belly = height * (.41 + .46 * stout) + about(0, 1.5);
+        this.belly = (height * (.41 + .46 * stout) + about(0, 1.5)) * own(-.03 * sex, .04);
         this.arm = .345 * height + about(0, .8);
-        this.upper = .27 * chest + 4 + about(0, .8);
-        this.forearm = Math.min(.65 * upper + 6.8 + about(0, .4), .93 * upper);
-        this.wrist = .45 * forearm + 4.8 + about(0, .25);
-        this.thigh = .58 * seat + about(0, .8);
-        this.knee = .30 * seat + 7.3 + about(0, .4);
-        this.calf = .97 * knee + about(0, .6);
-        this.ankle = .42 * calf + 6.7 + about(0, .3);
-        this.neckBase = .28 * chest + 12.5 + about(0, .5);
+        this.upper = (.27 * chest + 4 + about(0, .8)) * own(-.025 * sex, .05);
+        this.forearm = (Math.min(.65 * upper + 6.8 + about(0, .4), .93 * upper)) * own(-.02 * sex, .03);
+        this.wrist = (.45 * forearm + 4.8 + about(0, .25)) * own(-.02 * sex, .03);
+        this.thigh = (.58 * seat + about(0, .8)) * own(.015 * sex, .03);
+        this.knee = (.30 * seat + 7.3 + about(0, .4)) * own(0, .03);
+        this.calf = (.97 * knee + about(0, .6)) * own(0, .04);
+        this.ankle = (.42 * calf + 6.7 + about(0, .3)) * own(0, .04);
+        this.neckBase = (.28 * chest + 12.5 + about(0, .5)) * own(-.03 * sex, .045);
         this.width = .12 * chest + .17 * height + 2;
         this.shoulder = .5 * width - .177 * neckBase;
         this.crotch = .465 * height + about(0, 1.2);
@@ -83,6 +96,16 @@ public final class MadeUp {
         this.wearer =
                 new Wearer(random.nextDouble() < .15 ? Side.LEFT : Side.RIGHT, child ? AgeGroup.CHILD : AgeGroup.ADULT);
         wishes();
+    }
+
+    /** How a body of its own kind differs from the plain one: shifted by sex, and one's own. */
+    private double own(double shift, double sd) {
+        return own == null ? 1 : 1 + shift + sd * Math.max(-2.5, Math.min(2.5, own.nextGaussian()));
+    }
+
+    /** The same of one place among its neighbours. */
+    private double place(String code) {
+        return places.computeIfAbsent(code, c -> own(0, .015));
     }
 
     private double between(double low, double high) {
@@ -173,6 +196,7 @@ public final class MadeUp {
         }
         return trunkGirth(code, step.condition())
                 .or(() -> limbGirth(code, step.condition()))
+                .map(girth -> girth * place(code))
                 .or(() -> trunkLength(code, step.condition(), waist))
                 .or(() -> limbLength(code, step.condition(), step.at(), waist))
                 .orElseThrow(() -> new IllegalArgumentException("no made-up body has " + step.key()));

@@ -1,0 +1,55 @@
+package app.misura.core.proportion;
+
+import app.misura.core.adjust.Adjustment;
+import app.misura.core.adjust.Network;
+import app.misura.core.form.ValueId;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Do the numbers of a sheet fit each other as they do on most bodies?
+ *
+ * @param expected what the others make of each value that is compared, in form order
+ * @param unusual groups that stand out, the strongest first; within a group nothing tells which value it is
+ */
+public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
+    private static final Fits NOTHING = new Fits(List.of(), List.of());
+
+    public Fits {
+        expected = List.copyOf(expected);
+        unusual = unusual.stream().map(List::copyOf).toList();
+    }
+
+    /** Compares a sheet's values. @param without values that are proved wrong, or were taken as they are */
+    public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, BodyNetwork.Hand hand) {
+        Optional<Network> network = BodyNetwork.of(sheet, settled, without, hand);
+        if (network.isEmpty()) {
+            return NOTHING;
+        }
+        Adjustment adjustment = Adjustment.of(network.get());
+        List<Expected> expected = new ArrayList<>();
+        for (Sheet.Slot slot : sheet.slots()) {
+            Adjustment.Correction judged = adjustment.judged().get(slot.id().toString());
+            if (judged != null) {
+                expected.add(new Expected(
+                        slot.id(), judged.suggested() + judged.error(), judged.suggested(), judged.errorSd()));
+            }
+        }
+        return new Fits(
+                expected,
+                adjustment.removals().stream()
+                        .map(removal ->
+                                removal.group().stream().map(ValueId::parse).toList())
+                        .toList());
+    }
+
+    /** What the others make of a value; empty where it is not compared. */
+    public Optional<Expected> of(ValueId value) {
+        return expected.stream().filter(e -> e.value().equals(value)).findFirst();
+    }
+}
