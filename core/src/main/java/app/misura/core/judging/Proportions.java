@@ -7,6 +7,7 @@ import app.misura.core.resource.Shipped;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -99,6 +100,16 @@ public record Proportions(String source, List<Proportion> rules) {
             return constant;
         }
         throw new IllegalArgumentException("house/proportions.yaml: only sums are understood");
+    }
+
+    /** Every measure that stands in a rule. */
+    public Set<String> keys() {
+        Set<String> keys = new LinkedHashSet<>();
+        rules.forEach(rule -> {
+            keys.addAll(rule.factors().keySet());
+            keys.add(rule.of());
+        });
+        return keys;
     }
 
     public Optional<Proportion> of(String key) {

@@ -2,10 +2,8 @@ package app.misura.core.proportion;
 
 import app.misura.core.adjust.Network;
 import app.misura.core.form.ValueId;
-import app.misura.core.house.HouseTables;
 import app.misura.core.judging.Proportion;
 import app.misura.core.judging.Proportions;
-import app.misura.core.measure.MeasureKey;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Differs;
 import app.misura.core.reading.Settled;
@@ -41,14 +39,11 @@ public final class BodyNetwork {
     private static final double SEAT = 0.58;
 
     private final Sheet sheet;
-    private final Map<String, List<Reading>> read = new LinkedHashMap<>();
+    private final Map<String, List<NetValue>> read = new LinkedHashMap<>();
     private final Map<String, Double> about = new HashMap<>();
     private final Set<String> nodes = new LinkedHashSet<>();
     private final List<Network.Measure> measures = new ArrayList<>();
     private final List<Network.Closure> closures = new ArrayList<>();
-
-    /** A value of the sheet, net. */
-    record Reading(ValueId id, double cm, double sdCm) {}
 
     /** What else is known of a sheet's values. */
     public interface Hand {
@@ -80,12 +75,14 @@ public final class BodyNetwork {
         if (rules.isEmpty()) {
             return Optional.empty();
         }
-        Set<String> keys = new HashSet<>();
-        rules.forEach(rule -> {
-            keys.add(rule.of());
-            keys.addAll(rule.factors().keySet());
+        Set<String> keys = sheet.judging().proportions().keys();
+        NetValue.of(sheet, settled, keys).forEach((name, values) -> {
+            List<NetValue> kept =
+                    values.stream().filter(v -> !without.contains(v.id())).toList();
+            if (!kept.isEmpty()) {
+                read.put(name, kept);
+            }
         });
-        read(settled, without, keys);
         List<Proportion> used = used(rules);
         if (used.isEmpty() || read.size() < 2) {
             return Optional.empty();
@@ -116,28 +113,6 @@ public final class BodyNetwork {
             case INJURY -> rule.about() == Proportion.Region.ARM || rule.about() == Proportion.Region.LEG;
             case STATURE -> rule.namesHeight();
         };
-    }
-
-    private void read(Map<ValueId, Settled> settled, Set<ValueId> without, Set<String> wanted) {
-        Map<String, MeasureKey> keys = new LinkedHashMap<>();
-        wanted.forEach(key -> keys.put(key, MeasureKey.parse(key)));
-        for (Sheet.Slot slot : sheet.slots()) {
-            Settled value = settled.get(slot.id());
-            if (value == null || value.length() == null || without.contains(slot.id())) {
-                continue;
-            }
-            MeasureKey own = slot.step().key();
-            keys.forEach((name, key) -> {
-                if (key.code().equals(own.code()) && key.matches(own)) {
-                    double net = value.length().toCm()
-                            - HouseTables.shipped()
-                                            .playMm(value.play(), value.step().taken())
-                                    / 10;
-                    read.computeIfAbsent(name, n -> new ArrayList<>())
-                            .add(new Reading(slot.id(), net, hand.sdCm(slot, value)));
-                }
-            });
-        }
     }
 
     /** The rules that lead to what was read: others tie nothing. */
@@ -184,14 +159,14 @@ public final class BodyNetwork {
 
     private double middle(String name) {
         return read.getOrDefault(name, List.of()).stream()
-                .mapToDouble(Reading::cm)
+                .mapToDouble(NetValue::cm)
                 .average()
                 .orElseThrow();
     }
 
     /** One value stands for its measure itself; two sides, or two steps, stand round it. */
     private String id(String name) {
-        List<Reading> values = read.get(name);
+        List<NetValue> values = read.get(name);
         return values != null && values.size() == 1 ? values.get(0).id().toString() : "of the body: " + name;
     }
 
@@ -200,12 +175,12 @@ public final class BodyNetwork {
     }
 
     private void node(String name) {
-        List<Reading> values = read.getOrDefault(name, List.of());
-        for (Reading value : values) {
+        List<NetValue> values = read.getOrDefault(name, List.of());
+        for (NetValue value : values) {
             measures.add(new Network.Measure(
                     value.id().toString(),
                     value.cm(),
-                    value.sdCm(),
+                    hand.sdCm(value.slot(), value.settled()),
                     sheet.form().increment().step().toCm()));
         }
         if (values.size() != 1) {

@@ -1,0 +1,192 @@
+package app.misura.core.proportion;
+
+import app.misura.core.judging.Proportion;
+import app.misura.core.judging.Proportions;
+import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+
+/**
+ * The proportions fitted to a house's own bodies: each rule by robust regression (Huber's weights), shrunk towards the house
+ * default as if that were {@value #DEFAULT_COUNTS} bodies more. A rule for which fewer than {@value #LEAST} bodies have all
+ * its measures stays as it is.
+ *
+ * @param rules every rule, in order
+ */
+public record Refit(List<Row> rules) {
+    /** From so many bodies on a rule is fitted. */
+    public static final int LEAST = 30;
+
+    /** As many bodies as the default counts for. */
+    static final int DEFAULT_COUNTS = 30;
+
+    /** Huber's bound, in standard deviations: 95 % as good as least squares where nothing is off. */
+    private static final double HUBER = 1.345;
+
+    /** The middle of absolute deviations as a standard deviation, where they are normal. */
+    private static final double MAD = 1.4826;
+
+    private static final int ROUNDS = 20;
+
+    /** No rule is so sure of bodies that it spreads less. */
+    private static final double LEAST_SPREAD = 0.01;
+
+    /**
+     * One rule.
+     *
+     * @param bodies how many have all its measures
+     * @param after the same as before where they are too few
+     */
+    public record Row(Proportion before, Proportion after, int bodies) {
+        public boolean isFitted() {
+            return bodies >= LEAST;
+        }
+    }
+
+    public Refit {
+        rules = List.copyOf(rules);
+    }
+
+    /** A body as proportions see it: its measures net, in cm, by key; sides in the middle. Empty where it is not to count. */
+    public static Map<String, Double> body(Sheet sheet, Proportions proportions) {
+        Map<String, Double> body = new LinkedHashMap<>();
+        if (sheet.wearer().age() == AgeGroup.ADULT && sheet.wearer().differs().isEmpty()) {
+            NetValue.of(sheet, sheet.settled(), proportions.keys())
+                    .forEach((key, values) -> body.put(
+                            key,
+                            values.stream()
+                                    .mapToDouble(NetValue::cm)
+                                    .average()
+                                    .orElseThrow()));
+        }
+        return body;
+    }
+
+    /** Fits the shipped proportions to bodies. @param bodies grown people's, each once */
+    public static Refit of(Proportions defaults, List<Map<String, Double>> bodies) {
+        return new Refit(
+                defaults.rules().stream().map(rule -> row(rule, bodies)).toList());
+    }
+
+    private static Row row(Proportion rule, List<Map<String, Double>> bodies) {
+        List<Map<String, Double>> whole = bodies.stream()
+                .filter(b -> b.containsKey(rule.of())
+                        && b.keySet().containsAll(rule.factors().keySet()))
+                .toList();
+        return new Row(rule, whole.size() < LEAST ? rule : fitted(rule, whole), whole.size());
+    }
+
+    private static Proportion fitted(Proportion rule, List<Map<String, Double>> bodies) {
+        List<String> names = new ArrayList<>(rule.factors().keySet());
+        int n = bodies.size();
+        DMatrixRMaj x = new DMatrixRMaj(n, names.size() + 1);
+        double[] y = new double[n];
+        double[] start = new double[names.size() + 1];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < names.size(); j++) {
+                x.set(i, j, number(bodies.get(i), names.get(j)));
+                start[j] = number(rule.factors(), names.get(j));
+            }
+            x.set(i, names.size(), 1);
+            y[i] = number(bodies.get(i), rule.of());
+        }
+        start[names.size()] = rule.constant();
+        double[] found = regress(x, y, start);
+        Map<String, Double> factors = new LinkedHashMap<>();
+        for (int j = 0; j < names.size(); j++) {
+            factors.put(names.get(j), found[j]);
+        }
+        double own = MAD * middleOf(relative(x, y, found));
+        double spread = Math.sqrt(
+                (n * own * own + DEFAULT_COUNTS * rule.spread() * rule.spread()) / (n + DEFAULT_COUNTS));
+        return rule.with(factors, found[names.size()], Math.max(LEAST_SPREAD, spread));
+    }
+
+    private static double number(Map<String, Double> numbers, String name) {
+        return java.util.Objects.requireNonNull(numbers.get(name));
+    }
+
+    /** Huber's weights round by round; the default stands in as if more bodies had lain on it. */
+    private static double[] regress(DMatrixRMaj x, double[] y, double[] start) {
+        double[] found = start;
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] off = residuals(x, y, found);
+            double[] sizes = Arrays.stream(off).map(Math::abs).toArray();
+            double scale = Math.max(1e-6, MAD * middleOf(sizes));
+            double[] weights = Arrays.stream(sizes)
+                    .map(size -> Math.min(1, HUBER * scale / Math.max(1e-12, size)))
+                    .toArray();
+            found = solve(x, y, weights, start);
+        }
+        return found;
+    }
+
+    private static double[] solve(DMatrixRMaj x, double[] y, double[] weights, double[] start) {
+        int k = x.numCols;
+        int n = x.numRows;
+        double share = (double) DEFAULT_COUNTS / n;
+        DMatrixRMaj normal = new DMatrixRMaj(k, k);
+        DMatrixRMaj right = new DMatrixRMaj(k, 1);
+        for (int i = 0; i < n; i++) {
+            double expected = 0;
+            for (int j = 0; j < k; j++) {
+                expected += x.get(i, j) * start[j];
+            }
+            for (int j = 0; j < k; j++) {
+                for (int m = 0; m < k; m++) {
+                    normal.add(j, m, (weights[i] + share) * x.get(i, j) * x.get(i, m));
+                }
+                right.add(j, 0, x.get(i, j) * (weights[i] * y[i] + share * expected));
+            }
+        }
+        for (int j = 0; j < k; j++) {
+            double steady = 1e-9 * (1 + normal.get(j, j));
+            normal.add(j, j, steady);
+            right.add(j, 0, steady * start[j]);
+        }
+        DMatrixRMaj found = new DMatrixRMaj(k, 1);
+        return CommonOps_DDRM.solve(normal, right, found) ? found.getData().clone() : start;
+    }
+
+    private static double[] residuals(DMatrixRMaj x, double[] y, double[] factors) {
+        double[] off = new double[y.length];
+        for (int i = 0; i < y.length; i++) {
+            off[i] = y[i];
+            for (int j = 0; j < factors.length; j++) {
+                off[i] -= x.get(i, j) * factors[j];
+            }
+        }
+        return off;
+    }
+
+    private static double[] relative(DMatrixRMaj x, double[] y, double[] factors) {
+        double[] off = residuals(x, y, factors);
+        for (int i = 0; i < off.length; i++) {
+            off[i] = Math.abs(off[i]) / Math.max(1, y[i] - off[i]);
+        }
+        return off;
+    }
+
+    private static double middleOf(double[] numbers) {
+        double[] sorted = numbers.clone();
+        Arrays.sort(sorted);
+        int half = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    }
+
+    /** The proportions that come of it. */
+    public Proportions proportions(String source) {
+        return new Proportions(source, rules.stream().map(Row::after).toList());
+    }
+
+    /** Whether any rule was fitted. */
+    public boolean isAny() {
+        return rules.stream().anyMatch(Row::isFitted);
+    }
+}

@@ -1,0 +1,113 @@
+package app.misura.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.misura.core.finding.Severity;
+import app.misura.core.judging.Judging.Setting;
+import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Sheets;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** What a house may set of its checks, and what each then does. */
+class JudgingTest {
+    /** A trouser sheet whose knee is as wide bent as straight, to be warned of. */
+    private static final Sheet KNEE = Sheets.of(Sheets.AVERAGE.replace("M2=41", "M2=36"));
+
+    private static Severity weight(Sheet sheet, String rule) {
+        return Proof.of(sheet).findings().stream()
+                .filter(f -> f.rule().equals(rule))
+                .findFirst()
+                .orElseThrow()
+                .severity();
+    }
+
+    private static Sheet set(Sheet sheet, String check, Severity severity, double tolerance) {
+        return sheet.judged(sheet.judging().with(Map.of(check, new Setting(severity, tolerance))));
+    }
+
+    @Test
+    void everyKindSaysWhatItAsksAndWhy() {
+        assertThat(Check.all()).extracting(Check::id).doesNotHaveDuplicates().contains("order", "closure-wrong");
+        assertThat(Check.all()).allSatisfy(check -> {
+            assertThat(check.says()).endsWith("?");
+            assertThat(check.reason()).endsWith(".");
+            assertThat(check.source()).isNotBlank();
+            assertThat(check.may()).isNotEmpty();
+            if (check.tolerance() != null) {
+                assertThat(check.tolerance().usual())
+                        .isBetween(check.tolerance().low(), check.tolerance().high());
+            }
+        });
+    }
+
+    @Test
+    void whatAnyRuleFindsIsDeclared() {
+        List<String> found = List.of("AVERAGE", "S2=39.5", "M2=36", "D9-left=40", "U1=10", "U2=120").stream()
+                .map(change -> change.contains("=")
+                        ? Sheets.of(Sheets.AVERAGE.replaceAll(" " + change.split("=")[0] + "=\\S+", "") + " " + change)
+                        : Sheets.of(Sheets.AVERAGE))
+                .flatMap(sheet -> Proof.of(sheet).findings().stream())
+                .map(f -> f.rule())
+                .distinct()
+                .toList();
+        assertThat(found).hasSizeGreaterThan(4);
+        assertThat(found).allSatisfy(rule -> assertThat(Check.named(rule).id()).isEqualTo(rule));
+    }
+
+    @Test
+    void aHouseMakesAWarningAFaultOrANote() {
+        assertThat(weight(KNEE, "order")).isEqualTo(Severity.WARNING);
+        assertThat(weight(set(KNEE, "order", Severity.FAULT, 0), "order")).isEqualTo(Severity.FAULT);
+        assertThat(Proof.of(set(KNEE, "order", Severity.FAULT, 0)).verdict()).isEqualTo(Proof.Verdict.FAULTS);
+        assertThat(weight(set(KNEE, "order", Severity.NOTE, 0), "order")).isEqualTo(Severity.NOTE);
+    }
+
+    @Test
+    void aSpanIsWidened() {
+        Sheet thin = Sheets.of(Sheets.AVERAGE.replace("D7=36.5", "D7=25"));
+        assertThat(Proof.of(thin).findings()).anyMatch(f -> f.rule().equals("span"));
+        assertThat(Proof.of(set(thin, "span", Severity.WARNING, 10)).findings())
+                .noneMatch(f -> f.rule().equals("span"));
+    }
+
+    @Test
+    void whatCannotBeSoIsRefusedWithWords() {
+        assertThatThrownBy(() -> Judging.usual().with(Map.of("left-right", new Setting(Severity.FAULT, 0.6))))
+                .hasMessageContaining("Left and right is never a fault.");
+        assertThatThrownBy(() -> Judging.usual().with(Map.of("proportion", new Setting(Severity.NOTE, 9))))
+                .hasMessageContaining("between 0.8 and 2.0");
+        assertThatThrownBy(() -> Check.named("luck")).hasMessageContaining("luck");
+    }
+
+    @Test
+    void proportionsStandInOrderAndNameMeasuresThatAre() {
+        String head = "version: 1\nsource: here\nrules:\n";
+        assertThat(Proportions.read(head + "  - { of: seat-girth, is: 0.6 height + 2, spread: 5, about: trunk }")
+                        .rules()
+                        .get(0))
+                .isEqualTo(new Proportion(
+                        "seat-girth", Map.of("height", 0.6), 2, 0.05, Proportion.Region.TRUNK, false));
+        assertThatThrownBy(() -> Proportions.read(head + "  - { of: seat-girt, is: height, spread: 5, about: trunk }"))
+                .hasMessageContaining("seat-girt");
+        assertThatThrownBy(() -> Proportions.read(head
+                        + "  - { of: knee-girth, is: thigh-girth, spread: 5, about: leg }\n"
+                        + "  - { of: thigh-girth, is: 0.5 height, spread: 5, about: leg }"))
+                .hasMessageContaining("knee-girth stands before thigh-girth");
+        assertThatThrownBy(() -> Proportions.read(head + "  - { of: seat-girth, is: height, spread: 0, about: leg }"))
+                .hasMessageContaining("spread");
+    }
+
+    @Test
+    void aRuleOfWhoIsNotGrownShrinks() {
+        Proportion chest = Proportions.shipped().of("chest-girth").orElseThrow();
+        Proportion young = chest.young(0.5);
+        assertThat(young.constant()).isEqualTo(chest.constant() / 2);
+        assertThat(young.spread()).isGreaterThan(chest.spread());
+        Proportion wrist = Proportions.shipped().of("wrist-girth").orElseThrow();
+        assertThat(wrist.young(0.5).constant()).isEqualTo(wrist.constant());
+    }
+}
