@@ -51,6 +51,7 @@ class PackageMapTest {
                             "finding",
                             "slip",
                             "house")),
+            Map.entry("practice", List.of("adjust", "judging", "proof", "reading", "form", "measure", "length")),
             Map.entry("strength", List.of("proof", "reading", "form", "measure", "length", "adjust")),
             Map.entry("course", List.of("proof", "reading", "form", "measure", "finding")),
             Map.entry("size", List.of("measure")),

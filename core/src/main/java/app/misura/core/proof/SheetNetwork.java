@@ -11,11 +11,13 @@ import app.misura.core.measure.Side;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Steadiness;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -92,14 +94,18 @@ public final class SheetNetwork {
     }
 
     /**
-     * Standard deviation of one settled value in cm: the catalogue's, wider where the client holds the tape, and where who
-     * took it was never taught, whatever form it stands on now.
+     * Standard deviation of one settled value in cm: the catalogue's, wider where who took it was never taught, whatever form
+     * it stands on now; or what the house knows of its measurer. Wider still where the client holds the tape, where whoever
+     * took it was not sure, and where the tries show it.
      */
     public static double sdCm(Sheet sheet, Sheet.Slot slot, @Nullable Settled settled) {
         double scatter = settled != null && settled.made().stream().anyMatch(Reading::isUntrained)
                 ? Math.max(UNTRAINED, sheet.form().sigmaFactor())
                 : sheet.form().sigmaFactor();
         double sd = slot.step().taken().sdCm() * scatter;
+        if (settled != null) {
+            sd = own(sheet, slot, settled).orElse(sd) * Steadiness.widens(slot, sheet);
+        }
         if (settled != null && settled.made().stream().anyMatch(Reading::isUnsure)) {
             sd *= UNSURE;
         }
@@ -107,6 +113,21 @@ public final class SheetNetwork {
             sd *= SELF_HELD;
         }
         return settled == null ? sd : sd / Math.sqrt(settled.agreeing());
+    }
+
+    /** What the house knows of whoever took it; empty where it does not know it of all of them. */
+    private static OptionalDouble own(Sheet sheet, Sheet.Slot slot, Settled settled) {
+        double largest = 0;
+        for (Reading reading : settled.made()) {
+            OptionalDouble known = sheet.judging()
+                    .scatter()
+                    .of(reading.by(), slot.step().taken().code());
+            if (known.isEmpty()) {
+                return known;
+            }
+            largest = Math.max(largest, known.getAsDouble());
+        }
+        return largest > 0 ? OptionalDouble.of(largest) : OptionalDouble.empty();
     }
 
     private static double cm(double cm, Unit unit) {

@@ -60,10 +60,7 @@ public record Refit(List<Row> rules) {
             NetValue.of(sheet, sheet.settled(), proportions.keys())
                     .forEach((key, values) -> body.put(
                             key,
-                            values.stream()
-                                    .mapToDouble(NetValue::cm)
-                                    .average()
-                                    .orElseThrow()));
+                            values.stream().mapToDouble(NetValue::cm).average().orElseThrow()));
         }
         return body;
     }
@@ -103,8 +100,8 @@ public record Refit(List<Row> rules) {
             factors.put(names.get(j), found[j]);
         }
         double own = MAD * middleOf(relative(x, y, found));
-        double spread = Math.sqrt(
-                (n * own * own + DEFAULT_COUNTS * rule.spread() * rule.spread()) / (n + DEFAULT_COUNTS));
+        double spread =
+                Math.sqrt((n * own * own + DEFAULT_COUNTS * rule.spread() * rule.spread()) / (n + DEFAULT_COUNTS));
         return rule.with(factors, found[names.size()], Math.max(LEAST_SPREAD, spread));
     }
 

@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * whoever measured was unsure.
  *
  * @param tries how many there are, struck ones among them
- * @param strikes how many of them were struck
- * @param spread from the shortest to the longest, struck ones among them; zero for one try
+ * @param strikes how many of them the hand that took them struck, within the visit
+ * @param spread from the shortest to the longest of one visit, struck ones among them; zero for one try
  * @param took from the reading before to the last try; null for the first of a visit
  * @param nearness how far apart honest tries of it come
  */
@@ -31,6 +31,12 @@ public record Steadiness(
         Length nearness) {
     /** A longer pause is another visit, or a cup of tea. */
     private static final Duration PAUSE = Duration.ofMinutes(20);
+
+    /** What a value scatters more of which a try was struck. House default. */
+    private static final double HESITANT = 1.3;
+
+    /** The same where the tries of one visit lie further apart than honest ones do. */
+    private static final double APART = 1.5;
 
     /** Tries of a trunk's girths, loops and contours come so near, mm; others half as near. */
     private static final double TRUNK_MM = 10;
@@ -46,7 +52,7 @@ public record Steadiness(
     private static Steadiness of(Sheet.Slot slot, Sheet sheet) {
         List<Reading> tries = sheet.tries(slot);
         List<Length> lengths = new ArrayList<>();
-        tries.forEach(r -> Optional.ofNullable(r.length()).ifPresent(lengths::add));
+        ofOneVisit(tries).forEach(r -> Optional.ofNullable(r.length()).ifPresent(lengths::add));
         Length spread = lengths.isEmpty()
                 ? Length.ZERO
                 : lengths.stream()
@@ -56,10 +62,26 @@ public record Steadiness(
         return new Steadiness(
                 slot.id(),
                 tries.size(),
-                (int) tries.stream().filter(r -> !r.counts()).count(),
+                (int) tries.stream().filter(Steadiness::isStruckByTheHand).count(),
                 spread,
                 took(tries, sheet.readings()),
                 nearness(slot));
+    }
+
+    /** The tries of the visit of the last one; others are of another day's body. */
+    private static List<Reading> ofOneVisit(List<Reading> tries) {
+        Instant last = tries.get(tries.size() - 1).at();
+        return tries.stream()
+                .filter(r -> Duration.between(r.at(), last).compareTo(PAUSE) <= 0)
+                .filter(r -> r.struck() == null || isStruckByTheHand(r))
+                .toList();
+    }
+
+    private static boolean isStruckByTheHand(Reading reading) {
+        Strike struck = reading.struck();
+        return struck != null
+                && !struck.isOfTheValue()
+                && Duration.between(reading.at(), struck.at()).compareTo(PAUSE) <= 0;
     }
 
     private static @Nullable Duration took(List<Reading> tries, List<Reading> all) {
@@ -81,6 +103,19 @@ public record Steadiness(
         Kind kind = slot.step().taken().kind();
         boolean trunk = slot.step().taken().region().equals("trunk") && kind.hasPlay();
         return Length.fromMm(trunk ? TRUNK_MM : TRUNK_MM / 2);
+    }
+
+    /**
+     * By how much more a value scatters than one that was taken without a doubt: 1 where nothing shows one.
+     *
+     * <p>Example: 87 struck for 78.5 within the visit gives 1.5, for the two lie further apart than honest tries.
+     */
+    public static double widens(Sheet.Slot slot, Sheet sheet) {
+        if (sheet.tries(slot).size() < 2) {
+            return 1;
+        }
+        Steadiness steadiness = of(slot, sheet);
+        return steadiness.spread.compareTo(steadiness.nearness) > 0 ? APART : steadiness.strikes > 0 ? HESITANT : 1;
     }
 
     /** Whether somebody who looks through the sheet should look here. */

@@ -89,8 +89,8 @@ class JudgingTest {
         assertThat(Proportions.read(head + "  - { of: seat-girth, is: 0.6 height + 2, spread: 5, about: trunk }")
                         .rules()
                         .get(0))
-                .isEqualTo(new Proportion(
-                        "seat-girth", Map.of("height", 0.6), 2, 0.05, Proportion.Region.TRUNK, false));
+                .isEqualTo(
+                        new Proportion("seat-girth", Map.of("height", 0.6), 2, 0.05, Proportion.Region.TRUNK, false));
         assertThatThrownBy(() -> Proportions.read(head + "  - { of: seat-girt, is: height, spread: 5, about: trunk }"))
                 .hasMessageContaining("seat-girt");
         assertThatThrownBy(() -> Proportions.read(head

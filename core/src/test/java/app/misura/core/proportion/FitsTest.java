@@ -132,10 +132,13 @@ class FitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"U2=121, PREGNANCY", "U2=121, TRUNK", "D8=46, LEG", "D8=46, SEATED", "D8=46, INJURY", "P3=140, STATURE"})
+    @CsvSource({"U2=121, PREGNANCY", "U2=121, TRUNK", "D8=46, LEG", "D8=46, SEATED", "D8=46, INJURY", "P3=140, STATURE"
+    })
     void whatIsSwitchedOffForABodyIsNotAskedOfIt(String change, Differs differs) {
         assertThat(unusual(worn(with(change), AgeGroup.ADULT))).as(change).isPresent();
-        assertThat(unusual(worn(with(change), AgeGroup.ADULT, differs))).as(change).isEmpty();
+        assertThat(unusual(worn(with(change), AgeGroup.ADULT, differs)))
+                .as(change)
+                .isEmpty();
     }
 
     @Test
@@ -156,7 +159,8 @@ class FitsTest {
     void nothingIsComparedWithNothing() {
         assertThat(Proof.of(Sheets.of("U1=100")).expected()).isEmpty();
         Sheet none = Sheets.of(Sheets.AVERAGE);
-        assertThat(Proof.of(none.judged(none.judging().with(Proportions.none()))).expected())
+        assertThat(Proof.of(none.judged(none.judging().with(Proportions.none())))
+                        .expected())
                 .isEmpty();
     }
 }

@@ -3,6 +3,7 @@ package app.misura.core.proportion;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.misura.core.form.OrderForms;
 import app.misura.core.judging.Proportion;
 import app.misura.core.judging.Proportions;
 import app.misura.core.measure.Side;
@@ -10,7 +11,6 @@ import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Differs;
 import app.misura.core.reading.Sheets;
 import app.misura.core.reading.Wearer;
-import app.misura.core.form.OrderForms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

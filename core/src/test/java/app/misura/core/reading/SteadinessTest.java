@@ -75,4 +75,47 @@ class SteadinessTest {
         read("D2", "58.5", 45, null);
         assertThat(of("D2").took()).isNull();
     }
+
+    private void struckLater(String step, String text, Strike strike) {
+        Length length = Length.fromMm(10 * Double.parseDouble(text));
+        readings.add(new Reading(step, null, text, length, FORM.step(step).play(), BEGUN, "dewi", null, strike));
+    }
+
+    private double widens(String step) {
+        Sheet sheet = new Sheet(FORM, Wearer.USUAL, Map.of(), readings);
+        return Steadiness.widens(
+                sheet.slots().stream()
+                        .filter(s -> s.id().isOf(step))
+                        .findFirst()
+                        .orElseThrow(),
+                sheet);
+    }
+
+    @Test
+    void aStrikeOrTriesFarApartMakeAValueLessSure() {
+        read("D1", "103", 0, null);
+        assertThat(widens("D1")).isEqualTo(1);
+        read("D2", "58.5", 1, "not sure");
+        read("D2", "58.5", 2, null);
+        assertThat(widens("D2")).isEqualTo(1.3);
+        read("S1", "87", 3, "tape twisted");
+        read("S1", "78.5", 4, null);
+        assertThat(widens("S1")).isEqualTo(1.5);
+    }
+
+    /** What was known before and is taken once more says nothing of the hand; nor does what is struck another day. */
+    @Test
+    void whatTheHandDidNotStrikeLeavesAValueAsSure() {
+        for (Strike strike : List.of(
+                new Strike(Strike.TAKEN_ANEW, BEGUN, "dewi"),
+                new Strike(Strike.TAKEN_OVER + "A 12", BEGUN, "dewi"),
+                new Strike(Strike.CHANGED, BEGUN, "dewi"),
+                new Strike("read once more", BEGUN.plus(Duration.ofHours(3)), "dewi"))) {
+            readings.clear();
+            struckLater("S1", "87", strike);
+            read("S1", "78.5", 5, null);
+            assertThat(of("S1").isUnsteady()).as(strike.reason()).isFalse();
+            assertThat(widens("S1")).as(strike.reason()).isEqualTo(1);
+        }
+    }
 }

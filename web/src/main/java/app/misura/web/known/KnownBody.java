@@ -10,6 +10,7 @@ import app.misura.core.known.Reuse.Limits;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Strike;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
@@ -34,9 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class KnownBody {
     /** Why a value that was taken over is struck when the body is said to have changed. */
-    private static final String CHANGED = "the body has changed";
-
     private final Orders orders;
+
     private final Readings readings;
     private final Clients clients;
     private final House house;
@@ -202,7 +202,7 @@ public class KnownBody {
                 .filter(r -> r.reading().counts()
                         && value.isOf(r.reading().step())
                         && (!slot.isOneOfBoth() || r.reading().side() == slot.side()))
-                .forEach(r -> readings.strike(orderId, r.id(), "taken over from order " + from.number(), by));
+                .forEach(r -> readings.strike(orderId, r.id(), Strike.TAKEN_OVER + from.number(), by));
         readings.takeOver(
                 orderId,
                 known.made().stream()
@@ -230,7 +230,8 @@ public class KnownBody {
                     .filter(r -> each.value().isOf(r.reading().step())
                             && r.reading().side()
                                     == each.carried().readings().get(0).side())
-                    .forEach(r -> readings.strike(orderId, r.id(), "taken anew in order " + there.number(), by));
+                    .forEach(r ->
+                            readings.strike(orderId, r.id(), Strike.TAKEN_ANEW + " in order " + there.number(), by));
             carried.add(each.carried());
         }
         carried.forEach(c -> readings.takeOver(orderId, c.readings(), c.source().sheet()));
@@ -250,7 +251,7 @@ public class KnownBody {
             if (order.stage().isOpen()) {
                 for (StoredReading reading : order.readings()) {
                     if (reading.from().isPresent() && reading.reading().counts()) {
-                        readings.strike(order.id(), reading.id(), CHANGED, by);
+                        readings.strike(order.id(), reading.id(), Strike.CHANGED, by);
                         struck++;
                     }
                 }

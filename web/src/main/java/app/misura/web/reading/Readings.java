@@ -5,6 +5,7 @@ import app.misura.core.course.Passes;
 import app.misura.core.form.ValueId;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Strike;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -219,7 +220,7 @@ public class Readings {
             if (by.isPresent() && strikes.findById(known.id).isEmpty()) {
                 strikes.saveAndFlush(new StrikeEntity(
                         known.id,
-                        "taken anew",
+                        Strike.TAKEN_ANEW,
                         clock.instant(),
                         by.get().reading().by()));
                 struck++;
