@@ -98,6 +98,7 @@ class PackageMapTest {
                     List.of(
                             "format.markup",
                             "proof",
+                            "proportion",
                             "known",
                             "reading",
                             "form",

@@ -35,10 +35,10 @@ public record Calibration(int sheets, double mean) {
     /** What it says, for people. */
     public String said() {
         if (sheets < ENOUGH) {
-            return "too few sheets to say; " + ENOUGH + " would do";
+            return "Too few sheets to say; " + ENOUGH + " would do.";
         }
         return mean > 1 + NEAR
-                ? "hands here scatter more than is assumed"
-                : mean < 1 - NEAR ? "hands here are steadier than is assumed" : "hands here scatter as is assumed";
+                ? "Hands here scatter more than is assumed."
+                : mean < 1 - NEAR ? "Hands here are steadier than is assumed." : "Hands here scatter as is assumed.";
     }
 }

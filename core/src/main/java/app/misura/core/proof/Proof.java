@@ -171,6 +171,14 @@ public record Proof(
                 .toList();
     }
 
+    /** Whether a value stands out from the rest of the body, accepted or not. */
+    public boolean isUnusual(ValueId value) {
+        String id = value.toString();
+        return findings.stream()
+                .anyMatch(
+                        f -> f.rule().equals(ProportionRule.RULE) && f.values().contains(id));
+    }
+
     /** What probably happened to what is suspected, where one thing is likelier than all others together by far. */
     public Optional<Slip> slip() {
         return suspect().isEmpty()

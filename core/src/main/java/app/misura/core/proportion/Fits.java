@@ -5,7 +5,8 @@ import app.misura.core.adjust.Network;
 import app.misura.core.form.ValueId;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
-import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,34 +19,53 @@ import java.util.Set;
  * @param unusual groups that stand out, the strongest first; within a group nothing tells which value it is
  */
 public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
-    private static final Fits NOTHING = new Fits(List.of(), List.of());
-
     public Fits {
         expected = List.copyOf(expected);
         unusual = unusual.stream().map(List::copyOf).toList();
     }
 
-    /** Compares a sheet's values. @param without values that are proved wrong, or were taken as they are */
+    /**
+     * Compares a sheet's values. What stands out is compared with all others, the others without it: it would draw them to
+     * itself.
+     *
+     * @param without values that are proved wrong, or were taken as they are
+     */
     public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, BodyNetwork.Hand hand) {
+        Map<ValueId, Expected> all = new LinkedHashMap<>();
+        List<List<ValueId>> unusual = judge(sheet, settled, without, hand, all);
+        if (!unusual.isEmpty()) {
+            Set<ValueId> out = new HashSet<>(without);
+            unusual.forEach(out::addAll);
+            Map<ValueId, Expected> others = new LinkedHashMap<>();
+            judge(sheet, settled, out, hand, others);
+            all.replaceAll((id, expected) -> others.getOrDefault(id, expected));
+        }
+        return new Fits(List.copyOf(all.values()), unusual);
+    }
+
+    private static List<List<ValueId>> judge(
+            Sheet sheet,
+            Map<ValueId, Settled> settled,
+            Set<ValueId> without,
+            BodyNetwork.Hand hand,
+            Map<ValueId, Expected> expected) {
         Optional<Network> network = BodyNetwork.of(sheet, settled, without, hand);
         if (network.isEmpty()) {
-            return NOTHING;
+            return List.of();
         }
         Adjustment adjustment = Adjustment.of(network.get());
-        List<Expected> expected = new ArrayList<>();
         for (Sheet.Slot slot : sheet.slots()) {
             Adjustment.Correction judged = adjustment.judged().get(slot.id().toString());
             if (judged != null) {
-                expected.add(new Expected(
-                        slot.id(), judged.suggested() + judged.error(), judged.suggested(), judged.errorSd()));
+                expected.put(
+                        slot.id(),
+                        new Expected(
+                                slot.id(), judged.suggested() + judged.error(), judged.suggested(), judged.errorSd()));
             }
         }
-        return new Fits(
-                expected,
-                adjustment.removals().stream()
-                        .map(removal ->
-                                removal.group().stream().map(ValueId::parse).toList())
-                        .toList());
+        return adjustment.removals().stream()
+                .map(removal -> removal.group().stream().map(ValueId::parse).toList())
+                .toList();
     }
 
     /** What the others make of a value; empty where it is not compared. */

@@ -135,11 +135,11 @@ class PracticeTest {
 
     @Test
     void calibrationTellsSteadyHandsFromUnsteadyOnes() {
-        assertThat(Calibration.of(List.of()).said()).startsWith("too few");
-        assertThat(calibration(1).said()).isEqualTo("hands here scatter as is assumed");
+        assertThat(Calibration.of(List.of()).said()).startsWith("Too few");
+        assertThat(calibration(1).said()).isEqualTo("Hands here scatter as is assumed.");
         assertThat(calibration(1).mean()).isBetween(.75, 1.3);
-        assertThat(calibration(2).said()).isEqualTo("hands here scatter more than is assumed");
-        assertThat(calibration(.3).said()).isEqualTo("hands here are steadier than is assumed");
+        assertThat(calibration(2).said()).isEqualTo("Hands here scatter more than is assumed.");
+        assertThat(calibration(.3).said()).isEqualTo("Hands here are steadier than is assumed.");
     }
 
     private static Calibration calibration(double steadiness) {

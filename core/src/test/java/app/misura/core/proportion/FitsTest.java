@@ -7,6 +7,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.format.sums.FitLines;
 import app.misura.core.judging.Proportions;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
@@ -162,5 +163,29 @@ class FitsTest {
         assertThat(Proof.of(none.judged(none.judging().with(Proportions.none())))
                         .expected())
                 .isEmpty();
+    }
+
+    private static Expected of(Proof proof, String value) {
+        return proof.expected().stream()
+                .filter(e -> e.value().toString().equals(value))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatStandsOutDrawsNothingToItself() {
+        Expected honest = of(Proof.of(Sheets.of(Sheets.AVERAGE)), "U2");
+        Expected beside = of(Proof.of(Sheets.of(with("U1=121"))), "U2");
+        assertThat(beside.expected()).isEqualTo(honest.expected(), org.assertj.core.api.Assertions.within(3.0));
+    }
+
+    @Test
+    void theyAreDrawnWithTheirBandAsTheTapeWouldShowIt() {
+        Proof proof = Proof.of(Sheets.of(with("U1=116.5")));
+        String svg = FitLines.svg(proof);
+        assertThat(svg).contains("U1 Seat", "D9-left Thigh", " ± ");
+        assertThat(svg.split("class=\"large\"")).as("one stands out").hasSize(2);
+        assertThat(svg.substring(svg.indexOf("class=\"large\""))).startsWith("class=\"large\"><text x=\"0\"");
+        assertThat(FitLines.svg(Proof.of(Sheets.of("U1=100")))).isEmpty();
     }
 }

@@ -2,9 +2,11 @@ package app.misura.web.client;
 
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Differs;
 import app.misura.core.reading.Wearer;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +29,7 @@ public record Client(
      *
      * @param notes what the next person who measures should know
      * @param healthNote for those who measure alone
+     * @param differs what is not asked of this body; for those who measure alone
      * @param consentedOn the day on which they agreed to what is kept of them; null if that was not written down
      */
     public record About(
@@ -35,7 +38,19 @@ public record Client(
             AgeGroup ageGroup,
             String notes,
             String healthNote,
+            Set<Differs> differs,
             @Nullable LocalDate consentedOn) {
+        /** Of whose body everything is asked. */
+        public About(
+                String name,
+                Side handedness,
+                AgeGroup ageGroup,
+                String notes,
+                String healthNote,
+                @Nullable LocalDate consentedOn) {
+            this(name, handedness, ageGroup, notes, healthNote, Set.of(), consentedOn);
+        }
+
         /** With nothing noted. */
         public static About of(String name, Side handedness, AgeGroup ageGroup) {
             return new About(name, handedness, ageGroup, "", "", null);
@@ -59,6 +74,6 @@ public record Client(
     }
 
     public Wearer wearer() {
-        return new Wearer(about.handedness(), about.ageGroup());
+        return new Wearer(about.handedness(), about.ageGroup(), about.differs());
     }
 }

@@ -2,6 +2,7 @@ package app.misura.web.client;
 
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Differs;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,7 +12,10 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.hibernate.envers.AuditTable;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
@@ -40,6 +44,7 @@ class ClientEntity {
 
     String notes;
     String healthNote;
+    String differs = "";
     LocalDate consentedOn;
     Instant bodyChangedAt;
 
@@ -70,6 +75,7 @@ class ClientEntity {
         this.ageGroup = about.ageGroup();
         this.notes = about.notes().strip();
         this.healthNote = about.healthNote().strip();
+        this.differs = about.differs().stream().sorted().map(Differs::word).collect(Collectors.joining(" "));
         this.consentedOn = about.consentedOn();
     }
 
@@ -81,15 +87,20 @@ class ClientEntity {
         words.put("Age", ageGroup.word());
         words.put("Note", notes);
         words.put(Clients.HEALTH_NOTE, healthNote);
+        words.put(Clients.DIFFERS, differs().stream().map(Differs::title).collect(Collectors.joining(", ")));
         words.put("Agreed on", consentedOn == null ? "" : consentedOn.toString());
         words.put("Body has changed", bodyChangedAt == null ? "" : bodyChangedAt.toString());
         return words;
     }
 
+    private Set<Differs> differs() {
+        return differs == null ? Set.of() : Differs.all(List.of(differs.split(" ")));
+    }
+
     Client client() {
         return new Client(
                 id,
-                new Client.About(name, handedness, ageGroup, notes, healthNote, consentedOn),
+                new Client.About(name, handedness, ageGroup, notes, healthNote, differs(), consentedOn),
                 seenOn,
                 bodyChangedAt,
                 createdAt,

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -22,8 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** The clients of the house. */
 @Service
 public class Clients {
-    /** As the health note is called in the list of changes: its words are for those who measure. */
-    public static final String HEALTH_NOTE = "Health note";
+    static final String HEALTH_NOTE = "Health note";
+
+    static final String DIFFERS = "Not compared";
+
+    /** What is called so in the list of changes is for those who measure. */
+    public static final Set<String> PRIVATE = Set.of(HEALTH_NOTE, DIFFERS);
 
     private final ClientRepository repository;
     private final ClientSearch search;

@@ -147,7 +147,7 @@ public class KnownBody {
                         all,
                         sheet.leftOut(),
                         sheet.accepted(),
-                        sheet.onPaper())),
+                        sheet.judging())),
                 order.taken().marks());
         int steps = course.counted().size();
         return steps == course.taken() ? "all taken" : (steps - course.taken()) + " of " + steps + " to take";

@@ -59,7 +59,7 @@ public record GarmentOrder(
                 taken.readings().stream().map(StoredReading::reading).toList(),
                 taken.leftOut(),
                 taken.accepted().stream().map(StoredAcceptance::acceptance).toList(),
-                blank.onPaper());
+                blank.judging());
         return new GarmentOrder(id, client, about, sheet, taken, choices, tables, version);
     }
 
@@ -150,7 +150,7 @@ public record GarmentOrder(
                     && sheet.readings().equals(made.sheet.readings())
                     && sheet.leftOut().equals(made.sheet.leftOut())
                     && sheet.accepted().equals(made.sheet.accepted())
-                    && sheet.onPaper() == made.sheet.onPaper()
+                    && sheet.judging() == made.sheet.judging()
                     && marks.equals(made.marks)
                     && passes.equals(made.passes);
         }

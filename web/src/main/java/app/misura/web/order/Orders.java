@@ -9,7 +9,7 @@ import app.misura.core.reading.Sheet;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.form.FormVersions;
-import app.misura.web.house.House;
+import app.misura.web.house.Judgings;
 import app.misura.web.house.Tables;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
@@ -54,7 +54,7 @@ public class Orders {
     private final Clients clients;
     private final FormVersions forms;
     private final Tables tables;
-    private final House house;
+    private final Judgings judgings;
     private final Clock clock;
 
     Orders(
@@ -63,9 +63,9 @@ public class Orders {
             Clients clients,
             FormVersions forms,
             Tables tables,
-            House house,
+            Judgings judgings,
             Clock clock) {
-        this.house = house;
+        this.judgings = judgings;
         this.tables = tables;
         this.orders = orders;
         this.readings = readings;
@@ -130,8 +130,7 @@ public class Orders {
     public Optional<GarmentOrder> find(String id) {
         return orders.state(id).map(state -> {
             GarmentOrder known = remembered.at(state);
-            boolean same =
-                    known != null && known.sheet().onPaper() == house.rules().onPaper();
+            boolean same = known != null && known.sheet().judging() == judgings.now();
             return same ? known : remembered.keep(state, loaded(state));
         });
     }
@@ -240,6 +239,12 @@ public class Orders {
         return loaded(orders.findByClientIdOrderByNumberDesc(clientId));
     }
 
+    /** The newest orders of the house, at most so many. */
+    @Transactional(readOnly = true)
+    public List<GarmentOrder> newest(int most) {
+        return loaded(orders.findAllByOrderByNumberDesc(PageRequest.of(0, most)).getContent());
+    }
+
     /** One page of a list, newest first, and how many there are in all. */
     public record Found(List<GarmentOrder> orders, long total) {}
 
@@ -290,8 +295,7 @@ public class Orders {
                 o.id,
                 client,
                 new About(o.number, o.title, o.stage, o.neededOn, added, o.notes, o.together, o.createdAt),
-                new Sheet(form.adding(added), client.wearer(), options(o.options), List.of())
-                        .onPaper(house.rules().onPaper()),
+                new Sheet(form.adding(added), client.wearer(), options(o.options), List.of()).judged(judgings.now()),
                 taken,
                 o.choices,
                 tables.find(o.tables).orElseThrow(() -> new NotThere("House tables " + o.tables + " are not known.")),

@@ -3,6 +3,7 @@ package app.misura.web.print;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.format.json.SheetDoc;
 import app.misura.core.format.pdf.PagePdf;
+import app.misura.core.reading.Differs;
 import app.misura.web.account.Accounts;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
@@ -69,6 +70,7 @@ class Everything {
             String ageGroup,
             String note,
             @Nullable String healthNote,
+            @Nullable List<String> notCompared,
             @Nullable String consentedOn,
             @Nullable String measuredLast,
             @Nullable String bodyChanged,
@@ -165,6 +167,12 @@ class Everything {
                 client.ageGroup().word(),
                 client.notes(),
                 health ? client.about().healthNote() : null,
+                health
+                        ? client.about().differs().stream()
+                                .sorted()
+                                .map(Differs::word)
+                                .toList()
+                        : null,
                 text(client.about().consentedOn()),
                 text(client.seenOn()),
                 text(client.bodyChangedAt()),

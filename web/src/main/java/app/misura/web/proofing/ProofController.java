@@ -7,6 +7,7 @@ import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
 import app.misura.core.format.sums.BodySums;
 import app.misura.core.format.sums.Butterfly;
+import app.misura.core.format.sums.FitLines;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Why;
@@ -80,6 +81,8 @@ class ProofController {
         model.addAttribute(
                 "butterfly",
                 Butterfly.svg(LeftRight.of(proof.settled()), proof.sheet().unit()));
+        model.addAttribute("fits", FitLines.svg(proof));
+        model.addAttribute("standsOut", ProofWords.standsOut(proof));
         Since since = new Since(known.changes(order), order, clock);
         model.addAttribute("changes", since.drawn());
         model.addAttribute("changed", since.said());

@@ -10,6 +10,7 @@ import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
+import app.misura.core.proportion.Expected;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -105,5 +106,17 @@ final class ProofWords {
                         ? u.id().toString()
                         : u.id() + " (" + String.join(", ", u.wouldCheck()) + " would)")
                 .toList();
+    }
+
+    /** What stands out from the rest of the body: "U1 stands out.", or that nothing does. */
+    static String standsOut(Proof proof) {
+        List<String> out = proof.expected().stream()
+                .map(Expected::value)
+                .filter(proof::isUnusual)
+                .map(ValueId::toString)
+                .toList();
+        return out.isEmpty()
+                ? "Nothing stands out; a small slip would not."
+                : String.join(", ", out) + (out.size() == 1 ? " stands out." : " stand out.");
     }
 }

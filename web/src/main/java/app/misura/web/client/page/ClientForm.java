@@ -2,6 +2,7 @@ package app.misura.web.client.page;
 
 import app.misura.core.measure.Side;
 import app.misura.core.reading.AgeGroup;
+import app.misura.core.reading.Differs;
 import app.misura.web.client.Client;
 import app.misura.web.id.Texts;
 import jakarta.validation.constraints.NotBlank;
@@ -10,6 +11,8 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +44,8 @@ class ClientForm {
     @Pattern(regexp = "|\\d{4}-\\d\\d-\\d\\d", message = "Say a day as year-month-day.")
     private String consentedOn = "";
 
+    private List<String> differs = new ArrayList<>();
+
     private long version;
 
     static ClientForm of(Client client) {
@@ -50,6 +55,8 @@ class ClientForm {
         form.ageGroup = client.ageGroup().name();
         form.notes = client.notes();
         form.healthNote = client.about().healthNote();
+        form.differs =
+                client.about().differs().stream().sorted().map(Differs::word).toList();
         LocalDate day = client.about().consentedOn();
         form.consentedOn = day == null ? "" : day.toString();
         form.version = client.version();
@@ -65,6 +72,7 @@ class ClientForm {
                     AgeGroup.valueOf(ageGroup),
                     notes,
                     healthNote,
+                    Differs.all(differs),
                     consentedOn.isBlank() ? null : LocalDate.parse(consentedOn));
         } catch (DateTimeParseException e) {
             return null;
@@ -85,6 +93,14 @@ class ClientForm {
 
     public void setConsentedOn(String consentedOn) {
         this.consentedOn = consentedOn;
+    }
+
+    public List<String> getDiffers() {
+        return differs;
+    }
+
+    public void setDiffers(List<String> differs) {
+        this.differs = differs == null ? List.of() : differs;
     }
 
     public String getName() {

@@ -14,6 +14,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +50,7 @@ class ChangesController {
     @GetMapping("/clients/{id}/changes")
     String client(@PathVariable String id, @ModelAttribute("who") Who who, Model model) {
         Client client = clients.get(id);
-        String hidden = who.canWrite() ? "" : Clients.HEALTH_NOTE;
+        Set<String> hidden = who.canWrite() ? Set.of() : Clients.PRIVATE;
         return page(client.name(), "/clients/" + id, clients.changes(id), hidden, model);
     }
 
@@ -57,16 +58,16 @@ class ChangesController {
     String order(@PathVariable String id, Model model) {
         GarmentOrder order = orders.get(id);
         String name = order.client().name() + ", " + order.number() + ", " + order.title();
-        return page(name, "/orders/" + id + "/order", life.changes(id), "", model);
+        return page(name, "/orders/" + id + "/order", life.changes(id), Set.of(), model);
     }
 
     @GetMapping("/house/changes")
     String house(Model model) {
-        return page("The house", "/house", house.changes(), "", model);
+        return page("The house", "/house", house.changes(), Set.of(), model);
     }
 
-    /** @param hidden what is said to have changed, and not how; empty if nothing is */
-    private String page(String name, String back, List<Change> changes, String hidden, Model model) {
+    /** @param hidden what is said to have changed, and not how */
+    private String page(String name, String back, List<Change> changes, Set<String> hidden, Model model) {
         model.addAttribute("name", name);
         model.addAttribute("back", back);
         model.addAttribute(
@@ -74,9 +75,9 @@ class ChangesController {
         return "changes";
     }
 
-    private Shown shown(Change change, String hidden) {
+    private Shown shown(Change change, Set<String> hidden) {
         List<Line> lines = change.lines().stream()
-                .map(l -> l.what().equals(hidden)
+                .map(l -> hidden.contains(l.what())
                         ? new Line(l.what(), "", "changed")
                         : new Line(l.what(), clipped(l.from()), l.to().isEmpty() ? "nothing" : clipped(l.to())))
                 .toList();

@@ -1,0 +1,35 @@
+package app.misura.web.house;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.NullUnmarked;
+
+/** One version of how the house judges. */
+@Entity
+@Table(name = "house_judging")
+@NullUnmarked
+class HouseJudgingEntity {
+    @Id
+    Integer version;
+
+    String what;
+
+    @Lob
+    String judging;
+
+    Instant madeAt;
+    String madeBy;
+
+    protected HouseJudgingEntity() {}
+
+    HouseJudgingEntity(int version, String what, String judging, Instant at, String by) {
+        this.version = version;
+        this.what = what;
+        this.judging = judging;
+        this.madeAt = at;
+        this.madeBy = by;
+    }
+}

@@ -1,0 +1,61 @@
+package app.misura.web.house.page;
+
+import app.misura.web.account.Accounts;
+import app.misura.web.house.Judgings;
+import app.misura.web.ui.Say;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The versions of how the house judges, and the way back to one. */
+@Controller
+public class JudgingVersions {
+    private final Judgings judgings;
+    private final Accounts accounts;
+    private final Clock clock;
+
+    JudgingVersions(Judgings judgings, Accounts accounts, Clock clock) {
+        this.judgings = judgings;
+        this.accounts = accounts;
+        this.clock = clock;
+    }
+
+    record Made(int version, String what, String when, String by) {}
+
+    /** Puts the versions on a page that changes one. */
+    public void on(Model model) {
+        model.addAttribute("judgingNow", judgings.version().version());
+        model.addAttribute(
+                "made",
+                judgings.made().stream()
+                        .map(m -> new Made(
+                                m.version(),
+                                m.what(),
+                                Say.when(m.at(), clock.getZone(), LocalDate.now(clock)),
+                                accounts.called(m.by())))
+                        .toList());
+    }
+
+    @PostMapping("/house/judging/back")
+    String back(
+            @RequestParam int now,
+            @RequestParam int version,
+            @RequestParam(defaultValue = "checks") String from,
+            Principal who,
+            RedirectAttributes said) {
+        try {
+            judgings.back(now, version, who.getName());
+        } catch (OptimisticLockingFailureException e) {
+            said.addFlashAttribute("late", "Somebody changed how the house judges meanwhile; look once more.");
+        } catch (IllegalArgumentException e) {
+            said.addFlashAttribute("late", e.getMessage());
+        }
+        return "redirect:/house/" + (from.matches("proportions|hands") ? from : "checks");
+    }
+}

@@ -1,0 +1,52 @@
+package app.misura.web.practice;
+
+import app.misura.core.judging.Proportions;
+import app.misura.core.proof.Proof;
+import app.misura.core.proportion.Refit;
+import app.misura.core.reading.Sheet;
+import app.misura.web.order.GarmentOrder;
+import app.misura.web.order.Orders;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** The sheets that the house learns from: its newest orders, at most {@value #MOST}. */
+@Component
+class OwnSheets {
+    static final int MOST = 600;
+
+    private final Orders orders;
+
+    OwnSheets(Orders orders) {
+        this.orders = orders;
+    }
+
+    /** With what was taken for each itself: what came from another order counts there. */
+    List<Sheet> taken() {
+        return orders.newest(MOST).stream().map(GarmentOrder::takenHere).toList();
+    }
+
+    /** The proofs of sheets on which something was taken and no fault stands. */
+    List<Proof> sound() {
+        return taken().stream()
+                .filter(s -> !s.readings().isEmpty())
+                .map(Proof::of)
+                .filter(p -> p.verdict() != Proof.Verdict.FAULTS)
+                .toList();
+    }
+
+    /** Each grown client's measures, from the newest sheet that has them and has no fault. */
+    List<Map<String, Double>> bodies(Proportions proportions) {
+        Map<String, Map<String, Double>> byClient = new LinkedHashMap<>();
+        for (GarmentOrder order : orders.newest(MOST)) {
+            if (Proof.of(order.sheet()).verdict() != Proof.Verdict.FAULTS) {
+                Map<String, Double> body =
+                        byClient.computeIfAbsent(order.client().id(), c -> new LinkedHashMap<>());
+                Refit.body(order.sheet(), proportions).forEach(body::putIfAbsent);
+            }
+        }
+        return new ArrayList<>(byClient.values());
+    }
+}
