@@ -29,7 +29,7 @@ import java.util.stream.Collectors;
  * a fault that was accepted still keeps the sheet from holding.
  *
  * @param findings cheap rules first, each rule's in form order
- * @param retake the fewest steps to take again, in form order
+ * @param retake what to take again
  * @param slips what may have happened, the likeliest first
  * @param expected what the rest of the body makes of each value that proportions compare, in form order
  */
@@ -41,7 +41,7 @@ public record Proof(
         List<Finding> findings,
         Verdict verdict,
         Sentence sentence,
-        List<String> retake,
+        Retake retake,
         List<Unchecked> unchecked,
         List<Slip> slips,
         List<Expected> expected) {
@@ -74,7 +74,7 @@ public record Proof(
                 List.copyOf(findings),
                 verdict(sheet, settled, findings),
                 Sentence.of(evidence, findings),
-                retake(sheet, adjustment, findings),
+                Retake.of(sheet, adjustment, findings),
                 unchecked(sheet, adjustment, brackets),
                 findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
                         ? Slips.of(sheet, settled, adjustment)
@@ -94,18 +94,6 @@ public record Proof(
         return findings.stream().anyMatch(f -> f.isWarning() || f.severity() == Severity.FAULT)
                 ? Verdict.WARNINGS
                 : Verdict.HOLDS;
-    }
-
-    private static List<String> retake(Sheet sheet, Adjustment adjustment, List<Finding> findings) {
-        Set<String> ask = new LinkedHashSet<>();
-        wrong(adjustment, findings).forEach(r -> r.group().forEach(id -> ask.add(Evidence.label(id))));
-        findings.stream()
-                .filter(f -> f.isFault() && !f.rule().equals(ClosureRule.WRONG))
-                .forEach(f -> ask.addAll(f.steps()));
-        return sheet.form().steps().stream()
-                .map(s -> s.label())
-                .filter(ask::contains)
-                .toList();
     }
 
     private static List<Unchecked> unchecked(Sheet sheet, Adjustment adjustment, List<Bracket> brackets) {

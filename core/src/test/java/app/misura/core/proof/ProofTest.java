@@ -41,7 +41,7 @@ class ProofTest {
         assertThat(proof.sentence().whole()).isEqualTo("These numbers are one body.");
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.HOLDS);
         assertThat(proof.count(Bracket.State.CLOSED)).isEqualTo(4);
-        assertThat(proof.retake()).isEmpty();
+        assertThat(proof.retake().isEmpty()).isTrue();
         assertThat(proof.findings()).isEmpty();
     }
 
@@ -51,7 +51,7 @@ class ProofTest {
         assertThat(proof.sentence().whole())
                 .isEqualTo("One number is wrong: S2, about 7 cm too long. Everything else that is checked agrees.");
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
-        assertThat(proof.retake()).containsExactly("S2");
+        assertThat(proof.retake().first()).containsExactly("S2");
         assertThat(Why.of(proof))
                 .isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone.");
         Bracket inside = proof.brackets().get(1);
@@ -269,7 +269,7 @@ class ProofTest {
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.WARNINGS);
         assertThat(findings(proof, "closure-wrong")).isEmpty();
         assertThat(findings(proof, "left-right")).hasSize(1);
-        assertThat(proof.retake()).isEmpty();
+        assertThat(proof.retake().isEmpty()).isTrue();
         assertThat(proof.suspected()).isEmpty();
     }
 

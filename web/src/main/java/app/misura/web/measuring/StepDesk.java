@@ -245,7 +245,7 @@ final class StepDesk {
         return new MeasureView.WayOut(
                 Say.sign(Bracket.State.WRONG),
                 SumWords.direction(wrong.get(), form.unit()) + ".",
-                proof.retake().get(0),
+                proof.retake().first().get(0),
                 before);
     }
 }

@@ -10,6 +10,7 @@ import app.misura.core.format.sums.Butterfly;
 import app.misura.core.format.sums.FitLines;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
+import app.misura.core.proof.Retaken;
 import app.misura.core.proof.Why;
 import app.misura.web.account.Accounts;
 import app.misura.web.known.KnownBody;
@@ -73,6 +74,13 @@ class ProofController {
                 "suspects", proof.suspected().stream().map(ValueId::toString).collect(Collectors.joining(", ")));
         model.addAttribute("line", ProofWords.line(proof));
         model.addAttribute("again", ProofWords.again(proof));
+        model.addAttribute("then", proof.retake().then());
+        Retaken.of(proof).ifPresent(retaken -> {
+            model.addAttribute("takenAgain", retaken.again());
+            model.addAttribute(
+                    "retaken", ProofWords.retaken(retaken, proof.sheet().unit()));
+            model.addAttribute("before", retaken.before().whole());
+        });
         model.addAttribute("findings", ProofWords.findings(proof));
         model.addAttribute("judging", Acceptable.of(proof));
         model.addAttribute("asked", ProofWords.asked(proof));

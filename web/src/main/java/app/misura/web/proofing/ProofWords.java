@@ -10,6 +10,7 @@ import app.misura.core.length.LengthText;
 import app.misura.core.length.Unit;
 import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
+import app.misura.core.proof.Retaken;
 import app.misura.core.proportion.Expected;
 import java.util.List;
 import java.util.Objects;
@@ -56,7 +57,7 @@ final class ProofWords {
     }
 
     static List<Again> again(Proof proof) {
-        return proof.retake().stream()
+        return proof.retake().first().stream()
                 .map(label -> {
                     Step step = proof.sheet().form().step(label);
                     return new Again(label, step.name(), step.prompt().how());
@@ -118,5 +119,13 @@ final class ProofWords {
         return out.isEmpty()
                 ? "Nothing stands out; a small slip would not."
                 : String.join(", ", out) + (out.size() == 1 ? " stands out." : " stand out.");
+    }
+
+    /** "S2, 40.0, is 32.5 now", one for each value that a second round changed. */
+    static List<String> retaken(Retaken retaken, Unit unit) {
+        return retaken.values().stream()
+                .map(v -> v.id() + ", " + LengthText.column(v.was(), unit) + ", is " + LengthText.column(v.is(), unit)
+                        + " now.")
+                .toList();
     }
 }

@@ -63,7 +63,7 @@ public record ProofDoc(
                 AdjustmentDoc.of(proof.adjustment()),
                 proof.findings().stream().map(ProofDoc::finding).toList(),
                 proof.slips().stream().map(s -> slip(s, proof)).toList(),
-                proof.retake());
+                proof.retake().first());
     }
 
     private static FindingDoc finding(Finding finding) {

@@ -70,7 +70,10 @@ final class FormFoot {
         out.open("p").element("b", mark + proof.sentence().whole()).close();
         out.open("p", "class", "soft");
         if (!proof.retake().isEmpty()) {
-            out.text("Ask again: " + String.join(", ", proof.retake()) + ". ");
+            out.text("Ask again: " + String.join(", ", proof.retake().first()) + ". ");
+            if (!proof.retake().then().isEmpty()) {
+                out.text("If it stays so: " + String.join(", ", proof.retake().then()) + ". ");
+            }
         }
         unchecked("Not checked by any sum", true);
         unchecked("Waiting for another reading", false);
