@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
-import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.jspecify.annotations.Nullable;
@@ -32,15 +31,17 @@ final class Fit {
     private final double[] scale;
     private final double[] spread;
     private final DMatrixRMaj v;
-    private final DMatrixRMaj w;
-    private final DMatrixRMaj wr;
-    private final boolean contradictory;
-    private final int degrees;
+    private final List<Integer> named;
+    private final Weights weights;
+    private final double[] wr;
     private final double chiSquare;
-    private final DMatrixRMaj[] column;
-    private final DMatrixRMaj[] wf;
+    private final Column[] column;
+    private final double[][] wf;
     /** How much the closures know of each measure: {@code a_i' W a_i}. */
     private final double[] information;
+
+    private final List<Integer> checked;
+    private final int strongest;
 
     Fit(Network network) {
         this.network = network;
@@ -53,30 +54,30 @@ final class Fit {
         gaps = new double[closures];
         scale = new double[closures];
         measureGaps();
-        DMatrixRMaj dependence = Dense.leftNull(a);
         CommonOps_DDRM.divideRows(scale, a);
-        column = new DMatrixRMaj[n];
+        column = new Column[n];
         for (int i = 0; i < n; i++) {
-            column[i] = columns(List.of(i));
+            column[i] = Column.of(a, i);
         }
         v = covariance();
-        spread = spreads(dependence);
-        DMatrixRMaj am = columns(missing);
-        DMatrixRMaj basis = Dense.leftNull(am);
-        DMatrixRMaj basisT = Dense.transposed(basis);
-        Dense.Symmetric core = Dense.Symmetric.of(Dense.times(Dense.times(basisT, v), basis));
-        w = Dense.times(Dense.times(basis, core.inverse()), basisT);
+        named = missing.stream().filter(i -> !column[i].isEmpty()).toList();
         DMatrixRMaj r = scaledGaps();
-        wr = Dense.times(w, r);
-        chiSquare = CommonOps_DDRM.dot(r, wr);
-        contradictory = core.isOutside(Dense.times(basisT, r));
-        degrees = Dense.rank(a) - Dense.rank(am);
-        wf = new DMatrixRMaj[n];
+        weights = Weights.of(a, column, v, named, columns(named), r);
+        spread = spreads();
+        wr = Dense.times(weights.w(), r).data;
+        double sum = 0;
+        for (int k = 0; k < closures; k++) {
+            sum += r.data[k] * wr[k];
+        }
+        chiSquare = sum;
+        wf = new double[n][];
         information = new double[n];
         for (int i = 0; i < n; i++) {
-            wf[i] = Dense.times(w, column[i]);
-            information[i] = CommonOps_DDRM.dot(column[i], wf[i]);
+            wf[i] = column[i].times(weights.w());
+            information[i] = column[i].dot(wf[i]);
         }
+        checked = observed.stream().filter(this::isChecked).toList();
+        strongest = findStrongest();
     }
 
     private DMatrixRMaj coefficients() {
@@ -116,7 +117,7 @@ final class Fit {
     private DMatrixRMaj covariance() {
         DMatrixRMaj matrix = new DMatrixRMaj(closures, closures);
         for (int i : observed) {
-            CommonOps_DDRM.multAddTransB(network.measures().get(i).variance(), column[i], column[i], matrix);
+            column[i].addSquare(network.measures().get(i).variance(), matrix);
         }
         for (int k = 0; k < closures; k++) {
             double loose = network.closures().get(k).looseness() / scale[k];
@@ -129,7 +130,13 @@ final class Fit {
      * Standard deviation of each gap. Where closures depend on each other, as {@code c'A = 0} says, a gap can only lie
      * where {@code c'r = 0}: the covariance given that is {@code V - Vc (c'Vc)^- c'V}. Else it is V itself.
      */
-    private double[] spreads(DMatrixRMaj dependence) {
+    private double[] spreads() {
+        if (weights.independent()) {
+            return scale;
+        }
+        DMatrixRMaj whole = a.copy();
+        CommonOps_DDRM.multRows(scale, whole);
+        DMatrixRMaj dependence = Dense.leftNull(whole);
         DMatrixRMaj full = v.copy();
         CommonOps_DDRM.multRows(scale, full);
         CommonOps_DDRM.multCols(full, scale);
@@ -163,11 +170,11 @@ final class Fit {
     }
 
     boolean isContradictory() {
-        return contradictory;
+        return weights.contradictory();
     }
 
     int degreesOfFreedom() {
-        return degrees;
+        return weights.degrees();
     }
 
     double chiSquare() {
@@ -175,18 +182,17 @@ final class Fit {
     }
 
     double chiSquareCritical() {
-        return degrees == 0
-                ? 0
-                : ChiSquaredDistribution.of(degrees)
-                        .inverseSurvivalProbability(network.settings().alpha());
+        return degreesOfFreedom() == 0 ? 0 : Bounds.chiSquare(network.settings().alpha(), degreesOfFreedom());
     }
 
     double p() {
-        return degrees == 0 ? 1 : ChiSquaredDistribution.of(degrees).survivalProbability(chiSquare);
+        return degreesOfFreedom() == 0
+                ? 1
+                : ChiSquaredDistribution.of(degreesOfFreedom()).survivalProbability(chiSquare);
     }
 
     boolean globalHolds() {
-        return !contradictory && (degrees == 0 || chiSquare <= chiSquareCritical());
+        return !isContradictory() && (degreesOfFreedom() == 0 || chiSquare <= chiSquareCritical());
     }
 
     boolean isChecked(int i) {
@@ -195,16 +201,16 @@ final class Fit {
     }
 
     List<Integer> checked() {
-        return observed.stream().filter(this::isChecked).toList();
+        return checked;
     }
 
     /** The standardised error of a checked reading, signed. */
     double w(int i) {
-        return CommonOps_DDRM.dot(column[i], wr) / Math.sqrt(information[i]);
+        return column[i].dot(wr) / Math.sqrt(information[i]);
     }
 
     double error(int i) {
-        return CommonOps_DDRM.dot(column[i], wr) / information[i];
+        return column[i].dot(wr) / information[i];
     }
 
     double errorSd(int i) {
@@ -220,13 +226,13 @@ final class Fit {
     /** By how much chi-square falls when two readings stand in each other's place. */
     double gainOfExchange(int i, int j) {
         double d = value(network.measures().get(j)) - value(network.measures().get(i));
-        double linear = CommonOps_DDRM.dot(column[i], wr) - CommonOps_DDRM.dot(column[j], wr);
-        double square = information[i] + information[j] - 2 * CommonOps_DDRM.dot(column[i], wf[j]);
+        double linear = column[i].dot(wr) - column[j].dot(wr);
+        double square = information[i] + information[j] - 2 * column[i].dot(wf[j]);
         return -(2 * d * linear + d * d * square);
     }
 
     private boolean isParallel(int i, int j) {
-        double cosine = CommonOps_DDRM.dot(column[i], wf[j]) / Math.sqrt(information[i] * information[j]);
+        double cosine = column[i].dot(wf[j]) / Math.sqrt(information[i] * information[j]);
         return Math.abs(cosine) > network.settings().parallel();
     }
 
@@ -244,6 +250,10 @@ final class Fit {
 
     /** The checked measure with the largest |w|, the first in form order of those that tie; -1 if nothing is checked. */
     int strongest() {
+        return strongest;
+    }
+
+    private int findStrongest() {
         double largest = 0;
         for (int i : checked()) {
             largest = Math.max(largest, Math.abs(w(i)));
@@ -260,10 +270,8 @@ final class Fit {
         return Math.abs(w(strongest()));
     }
 
-    /** Sidak's bound over the groups: {@code Phi^-1(1 - (1 - (1 - alpha)^(1/G)) / 2)}. */
     double suspectCritical() {
-        double each = -Math.expm1(Math.log1p(-network.settings().alpha()) / groups());
-        return NormalDistribution.of(0, 1).inverseSurvivalProbability(each / 2);
+        return Bounds.sidak(network.settings().alpha(), groups());
     }
 
     boolean suspectHolds() {
@@ -271,7 +279,8 @@ final class Fit {
     }
 
     boolean gateHolds() {
-        return !contradictory && (network.settings().gate() == Network.Gate.GLOBAL ? globalHolds() : suspectHolds());
+        return !isContradictory()
+                && (network.settings().gate() == Network.Gate.GLOBAL ? globalHolds() : suspectHolds());
     }
 
     /** All checked measures that cannot be told apart from this one, itself among them, in form order. */
@@ -284,9 +293,9 @@ final class Fit {
         List<String> like = new ArrayList<>();
         double own = information[top];
         for (int k = 0; k < closures; k++) {
-            double weight = w.get(k, k);
+            double weight = weights.w().get(k, k);
             if (weight > UNCHECKED
-                    && Math.abs(wf[top].get(k, 0)) / Math.sqrt(weight * own)
+                    && Math.abs(wf[top][k]) / Math.sqrt(weight * own)
                             > network.settings().parallel()) {
                 like.add(network.closures().get(k).id());
             }
@@ -316,7 +325,7 @@ final class Fit {
                 continue;
             }
             double variance = m.variance();
-            double fitted = value(m) - variance * CommonOps_DDRM.dot(column[i], wr);
+            double fitted = value(m) - variance * column[i].dot(wr);
             double redundancy = Math.min(1, variance * information[i]);
             values.add(new Adjustment.Value(m.id(), fitted, Math.sqrt(variance * (1 - redundancy))));
         }
@@ -325,9 +334,6 @@ final class Fit {
 
     /** The missing measures that the sums determine. */
     Map<String, Adjustment.Value> implied() {
-        List<Integer> named = missing.stream()
-                .filter(i -> CommonOps_DDRM.elementMaxAbs(column[i]) > 0)
-                .toList();
-        return Implied.of(network, named, columns(named), v, scaledGaps());
+        return Implied.of(network, named, columns(named), v, scaledGaps(), weights.missing());
     }
 }

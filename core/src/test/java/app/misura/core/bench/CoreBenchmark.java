@@ -6,6 +6,7 @@ import app.misura.core.garment.Choices;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -27,6 +28,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class CoreBenchmark {
     private final Sheet honest = Sheets.of(Sheets.AVERAGE);
     private final Sheet slipped = Sheets.of(Sheets.AVERAGE.replace("S2=32.5", "S2=40"));
+    private final Sheet suit = Sheets.suit(Sheets.SUIT, Map.of());
+    private final Sheet torn = Sheets.suit(Sheets.SUIT.replace("D2=22_1/2", "D2=25"), Map.of());
     private final Proof proof = Proof.of(honest);
     private final Choices choices = Cuts.chosen("");
 
@@ -38,6 +41,16 @@ public class CoreBenchmark {
     @Benchmark
     public Proof proofOfASheetWithASlip() {
         return Proof.of(slipped);
+    }
+
+    @Benchmark
+    public Proof proofOfTheLargestForm() {
+        return Proof.of(suit);
+    }
+
+    @Benchmark
+    public Proof proofOfTheLargestFormWithASlip() {
+        return Proof.of(torn);
     }
 
     @Benchmark
