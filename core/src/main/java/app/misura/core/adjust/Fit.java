@@ -42,6 +42,7 @@ final class Fit {
 
     private final List<Integer> checked;
     private final int strongest;
+    private final int groups;
 
     Fit(Network network) {
         this.network = network;
@@ -78,6 +79,7 @@ final class Fit {
         }
         checked = observed.stream().filter(this::isChecked).toList();
         strongest = findStrongest();
+        groups = countGroups();
     }
 
     private DMatrixRMaj coefficients() {
@@ -238,14 +240,18 @@ final class Fit {
 
     /** How many signatures can be told apart: the first checked measure with all parallel to it, then the next left over. */
     int groups() {
+        return groups;
+    }
+
+    private int countGroups() {
         List<Integer> rest = new ArrayList<>(checked());
-        int groups = 0;
+        int count = 0;
         while (!rest.isEmpty()) {
             int first = rest.get(0);
             rest.removeIf(i -> i == first || isParallel(first, i));
-            groups++;
+            count++;
         }
-        return groups;
+        return count;
     }
 
     /** The checked measure with the largest |w|, the first in form order of those that tie; -1 if nothing is checked. */

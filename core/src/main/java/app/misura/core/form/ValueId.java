@@ -17,13 +17,11 @@ public record ValueId(String step, @Nullable Side side) {
 
     /** Never refuses: whether there is such a value is the form's to say. */
     public static ValueId parse(String text) {
-        for (Side side : Side.values()) {
-            String ending = "-" + side.word();
-            if (text.endsWith(ending)) {
-                return new ValueId(text.substring(0, text.length() - ending.length()), side);
-            }
-        }
-        return of(text);
+        int end = text.lastIndexOf('-');
+        String word = end < 0 ? "" : text.substring(end + 1);
+        return word.equals(Side.LEFT.word())
+                ? new ValueId(text.substring(0, end), Side.LEFT)
+                : word.equals(Side.RIGHT.word()) ? new ValueId(text.substring(0, end), Side.RIGHT) : of(text);
     }
 
     public boolean isOf(String label) {

@@ -11,16 +11,20 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The proportions by which a house looks at bodies. Each rule stands after those of what it names, so that they can be
  * followed from the first to the last.
- *
- * @param source where they are from, for people
  */
-public record Proportions(String source, List<Proportion> rules) {
+public final class Proportions {
+    private final String source;
+    private final List<Proportion> rules;
+    private final Map<String, List<MeasureKey>> keys = new LinkedHashMap<>();
+
     record RuleDoc(String of, String is, double spread, String about, boolean scales) {}
 
     record Doc(int version, String source, List<RuleDoc> rules) {}
@@ -29,9 +33,13 @@ public record Proportions(String source, List<Proportion> rules) {
         static final Proportions INSTANCE = read(Shipped.text("house/proportions.yaml"));
     }
 
-    /** @throws IllegalArgumentException if a rule names what only a later one is of, or two are of one measure */
-    public Proportions {
-        rules = List.copyOf(rules);
+    /**
+     * @param source where they are from, for people
+     * @throws IllegalArgumentException if a rule names what only a later one is of, or two are of one measure
+     */
+    public Proportions(String source, List<Proportion> rules) {
+        this.source = source;
+        this.rules = List.copyOf(rules);
         Set<String> of = new HashSet<>();
         for (int i = 0; i < rules.size(); i++) {
             Proportion rule = rules.get(i);
@@ -44,6 +52,23 @@ public record Proportions(String source, List<Proportion> rules) {
                 }
             }
         }
+        Set<String> named = new LinkedHashSet<>();
+        rules.forEach(rule -> {
+            named.addAll(rule.factors().keySet());
+            named.add(rule.of());
+        });
+        for (String each : named) {
+            MeasureKey key = MeasureKey.parse(each);
+            keys.computeIfAbsent(key.code(), code -> new ArrayList<>()).add(key);
+        }
+    }
+
+    public String source() {
+        return source;
+    }
+
+    public List<Proportion> rules() {
+        return rules;
     }
 
     /** Those that ship: house defaults. */
@@ -102,17 +127,27 @@ public record Proportions(String source, List<Proportion> rules) {
         throw new IllegalArgumentException("house/proportions.yaml: only sums are understood");
     }
 
-    /** Every measure that stands in a rule. */
-    public Set<String> keys() {
-        Set<String> keys = new LinkedHashSet<>();
-        rules.forEach(rule -> {
-            keys.addAll(rule.factors().keySet());
-            keys.add(rule.of());
-        });
-        return keys;
+    /** The measures of some code that stand in a rule. */
+    public List<MeasureKey> keys(String code) {
+        return keys.getOrDefault(code, List.of());
     }
 
     public Optional<Proportion> of(String key) {
         return rules.stream().filter(r -> r.of().equals(key)).findFirst();
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Proportions p && source.equals(p.source) && rules.equals(p.rules);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(source, rules);
+    }
+
+    @Override
+    public String toString() {
+        return rules.size() + " proportions, " + source;
     }
 }

@@ -9,8 +9,10 @@ public enum Side {
     LEFT,
     RIGHT;
 
+    private final String word = name().toLowerCase(Locale.ROOT);
+
     public String word() {
-        return name().toLowerCase(Locale.ROOT);
+        return word;
     }
 
     /**

@@ -74,7 +74,7 @@ public record Proof(
                 List.copyOf(findings),
                 verdict(sheet, settled, findings),
                 Sentence.of(evidence, findings),
-                Retake.of(sheet, adjustment, findings),
+                Retake.of(sheet, settled, adjustment, findings),
                 unchecked(sheet, adjustment, brackets),
                 findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
                         ? Slips.of(sheet, settled, adjustment)

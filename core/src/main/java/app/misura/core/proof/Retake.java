@@ -5,6 +5,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.measure.Condition;
+import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,7 +33,7 @@ public record Retake(List<String> first, List<String> then) {
     }
 
     /** What the open faults of a sheet ask for. */
-    static Retake of(Sheet sheet, Adjustment adjustment, List<Finding> findings) {
+    static Retake of(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, List<Finding> findings) {
         List<Set<String>> anyOf = new ArrayList<>();
         Set<String> first = new LinkedHashSet<>();
         for (Adjustment.Removal wrong : Proof.wrong(adjustment, findings)) {
@@ -55,7 +56,7 @@ public record Retake(List<String> first, List<String> then) {
         List<Set<String>> open = new ArrayList<>(anyOf);
         open.removeIf(group -> group.stream().anyMatch(first::contains));
         while (!open.isEmpty()) {
-            String next = best(sheet, open, first);
+            String next = best(sheet, settled, open, first);
             first.add(next);
             open.removeIf(group -> group.contains(next));
         }
@@ -70,7 +71,7 @@ public record Retake(List<String> first, List<String> then) {
     }
 
     /** The step that is in most groups; of several the one where most of what is asked is, then the least sure, then the first. */
-    private static String best(Sheet sheet, List<Set<String>> open, Set<String> asked) {
+    private static String best(Sheet sheet, Map<ValueId, Settled> settled, List<Set<String>> open, Set<String> asked) {
         List<Step> candidates = sheet.form().steps().stream()
                 .filter(s -> open.stream().anyMatch(group -> group.contains(s.label())))
                 .toList();
@@ -83,7 +84,7 @@ public record Retake(List<String> first, List<String> then) {
                         .flatMap(Set::stream)
                         .filter(label -> isTogether(s, sheet.form().step(label)))
                         .count())
-                .thenComparingDouble(s -> unsure(sheet, s));
+                .thenComparingDouble(s -> unsure(sheet, settled, s));
         Step best = candidates.get(0);
         for (Step each : candidates) {
             best = by.compare(each, best) > 0 ? each : best;
@@ -99,8 +100,7 @@ public record Retake(List<String> first, List<String> then) {
                         .equals(b.condition().get(Condition.Aspect.POSTURE));
     }
 
-    private static double unsure(Sheet sheet, Step step) {
-        Map<ValueId, app.misura.core.reading.Settled> settled = sheet.settled();
+    private static double unsure(Sheet sheet, Map<ValueId, Settled> settled, Step step) {
         return sheet.slots().stream()
                 .filter(slot -> slot.id().isOf(step.label()))
                 .mapToDouble(slot -> SheetNetwork.sdCm(sheet, slot, settled.get(slot.id())))

@@ -104,7 +104,7 @@ public final class SheetNetwork {
                 : sheet.form().sigmaFactor();
         double sd = slot.step().taken().sdCm() * scatter;
         if (settled != null) {
-            sd = own(sheet, slot, settled).orElse(sd) * Steadiness.widens(slot, sheet);
+            sd = own(sheet, slot, settled).orElse(sd) * Steadiness.widens(slot, settled, sheet);
         }
         if (settled != null && settled.made().stream().anyMatch(Reading::isUnsure)) {
             sd *= UNSURE;

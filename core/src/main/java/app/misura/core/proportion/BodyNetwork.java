@@ -75,8 +75,7 @@ public final class BodyNetwork {
         if (rules.isEmpty()) {
             return Optional.empty();
         }
-        Set<String> keys = sheet.judging().proportions().keys();
-        NetValue.of(sheet, settled, keys).forEach((name, values) -> {
+        NetValue.of(sheet, settled, sheet.judging().proportions()).forEach((name, values) -> {
             List<NetValue> kept =
                     values.stream().filter(v -> !without.contains(v.id())).toList();
             if (!kept.isEmpty()) {

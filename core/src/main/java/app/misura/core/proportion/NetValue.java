@@ -2,15 +2,14 @@ package app.misura.core.proportion;
 
 import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
+import app.misura.core.judging.Proportions;
 import app.misura.core.length.Length;
-import app.misura.core.measure.MeasureKey;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** A value of a sheet as the body has it: in cm, the tape's play taken off. */
 record NetValue(Sheet.Slot slot, Settled settled, double cm) {
@@ -19,19 +18,14 @@ record NetValue(Sheet.Slot slot, Settled settled, double cm) {
         return slot.id();
     }
 
-    /** The values of a sheet that are of some measures, by measure; two where both sides were taken. */
-    static Map<String, List<NetValue>> of(Sheet sheet, Map<ValueId, Settled> settled, Set<String> wanted) {
-        Map<String, List<MeasureKey>> keys = new LinkedHashMap<>();
-        for (String key : wanted) {
-            MeasureKey parsed = MeasureKey.parse(key);
-            keys.computeIfAbsent(parsed.code(), c -> new ArrayList<>()).add(parsed);
-        }
+    /** The values of a sheet that proportions name, by measure; two where both sides were taken. */
+    static Map<String, List<NetValue>> of(Sheet sheet, Map<ValueId, Settled> settled, Proportions proportions) {
         Map<String, List<NetValue>> values = new LinkedHashMap<>();
         for (Sheet.Slot slot : sheet.slots()) {
             Settled value = settled.get(slot.id());
             Length length = value == null ? null : value.length();
             if (value != null && length != null) {
-                keys.getOrDefault(slot.step().taken().code(), List.of()).stream()
+                proportions.keys(slot.step().taken().code()).stream()
                         .filter(key -> key.matches(slot.step().key()))
                         .forEach(key -> values.computeIfAbsent(key.toString(), k -> new ArrayList<>())
                                 .add(new NetValue(slot, value, net(value, length))));

@@ -57,7 +57,7 @@ public record Refit(List<Row> rules) {
     public static Map<String, Double> body(Sheet sheet, Proportions proportions) {
         Map<String, Double> body = new LinkedHashMap<>();
         if (sheet.wearer().age() == AgeGroup.ADULT && sheet.wearer().differs().isEmpty()) {
-            NetValue.of(sheet, sheet.settled(), proportions.keys())
+            NetValue.of(sheet, sheet.settled(), proportions)
                     .forEach((key, values) -> body.put(
                             key,
                             values.stream().mapToDouble(NetValue::cm).average().orElseThrow()));

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param agreeing how many tries it is the mean of
  * @param counted the tries that count, in order, struck ones left out
  * @param made those of them that the value is made of
+ * @param tries how many tries there were, struck ones among them
  */
 public record Settled(
         ValueId id,
@@ -26,7 +27,8 @@ public record Settled(
         int agreeing,
         Note note,
         List<Reading> counted,
-        List<Reading> made) {
+        List<Reading> made,
+        int tries) {
 
     /** What the rule could not do. */
     public enum Note {

@@ -17,18 +17,22 @@ final class Settling {
     private final Step step;
     private final @Nullable Side side;
     private final List<Reading> counted;
+    private final int tries;
 
-    private Settling(ValueId id, Step step, @Nullable Side side, List<Reading> counted) {
+    private Settling(ValueId id, Step step, @Nullable Side side, List<Reading> counted, int tries) {
         this.id = id;
         this.step = step;
         this.side = side;
         this.counted = counted;
+        this.tries = tries;
     }
 
     /** Empty where every try is struck or there is none. */
     static Optional<Settled> of(ValueId id, Step step, @Nullable Side side, List<Reading> tries) {
         List<Reading> counted = tries.stream().filter(Reading::counts).toList();
-        return counted.isEmpty() ? Optional.empty() : Optional.of(new Settling(id, step, side, counted).settle());
+        return counted.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Settling(id, step, side, counted, tries.size()).settle());
     }
 
     private Settled settle() {
@@ -87,6 +91,7 @@ final class Settling {
     /** @param made the tries it is made of; the play is the last one's @param shown what the tape showed */
     private Settled value(List<Reading> made, @Nullable Length shown, Settled.Note note) {
         Length length = shown == null ? null : shown.plus(step.adds());
-        return new Settled(id, step, side, length, made.get(made.size() - 1).play(), made.size(), note, counted, made);
+        return new Settled(
+                id, step, side, length, made.get(made.size() - 1).play(), made.size(), note, counted, made, tries);
     }
 }

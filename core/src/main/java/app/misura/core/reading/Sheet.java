@@ -9,6 +9,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -113,20 +114,32 @@ public record Sheet(
         public boolean isOneOfBoth() {
             return step.side().isTwo();
         }
+
+        /** Those of its step's tries that are of its side. */
+        private List<Reading> of(List<Reading> tries) {
+            return isOneOfBoth() ? tries.stream().filter(r -> r.side() == side).toList() : tries;
+        }
     }
 
     /** The tries for one value, in order, struck ones among them. */
     public List<Reading> tries(Slot slot) {
-        return readings.stream()
-                .filter(r -> r.step().equals(slot.step().label()) && (!slot.isOneOfBoth() || r.side() == slot.side()))
-                .toList();
+        return slot.of(readings.stream()
+                .filter(r -> r.step().equals(slot.step().label()))
+                .toList());
     }
 
     /** What the sheet keeps, by id, in form order. A step that is not asked for keeps nothing. */
     public Map<ValueId, Settled> settled() {
+        Map<String, List<Reading>> byStep = new HashMap<>();
+        readings.forEach(
+                r -> byStep.computeIfAbsent(r.step(), s -> new ArrayList<>()).add(r));
         Map<ValueId, Settled> settled = new LinkedHashMap<>();
         for (Slot slot : slots()) {
-            Settling.of(slot.id(), slot.step(), slot.side(), tries(slot)).ifPresent(s -> settled.put(slot.id(), s));
+            List<Reading> tries = byStep.getOrDefault(slot.step().label(), List.of());
+            if (!tries.isEmpty()) {
+                Settling.of(slot.id(), slot.step(), slot.side(), slot.of(tries))
+                        .ifPresent(s -> settled.put(slot.id(), s));
+            }
         }
         return settled;
     }

@@ -110,8 +110,8 @@ public record Steadiness(
      *
      * <p>Example: 87 struck for 78.5 within the visit gives 1.5, for the two lie further apart than honest tries.
      */
-    public static double widens(Sheet.Slot slot, Sheet sheet) {
-        if (sheet.tries(slot).size() < 2) {
+    public static double widens(Sheet.Slot slot, Settled settled, Sheet sheet) {
+        if (settled.tries() < 2) {
             return 1;
         }
         Steadiness steadiness = of(slot, sheet);

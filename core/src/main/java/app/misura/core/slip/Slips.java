@@ -38,6 +38,9 @@ public final class Slips {
     /** @param slip null for what no slip explains @param score logarithm of its weight */
     private record Hypothesis(@Nullable Slip slip, double score) {}
 
+    /** What is so much less likely than the likeliest, as a logarithm, changes nothing that is said. */
+    private static final double NEGLIGIBLE = 18;
+
     private Slips(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
         this.sheet = sheet;
         this.settled = settled;
@@ -50,7 +53,7 @@ public final class Slips {
      * wrong.
      */
     public static List<Slip> of(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
-        return adjustment.judged().isEmpty() ? List.of() : new Slips(sheet, settled, adjustment).ranked();
+        return adjustment.holds() ? List.of() : new Slips(sheet, settled, adjustment).ranked();
     }
 
     private List<Slip> ranked() {
@@ -61,7 +64,7 @@ public final class Slips {
                 hypotheses.stream().mapToDouble(h -> Math.exp(h.score() - most)).sum();
         List<Slip> merged = new ArrayList<>();
         hypotheses.stream()
-                .filter(h -> h.slip() != null)
+                .filter(h -> h.slip() != null && h.score() > most - NEGLIGIBLE)
                 .sorted(Comparator.comparingDouble(Hypothesis::score).reversed())
                 .forEach(h -> merge(merged, Objects.requireNonNull(h.slip()), Math.exp(h.score() - most) / all));
         return merged.stream()

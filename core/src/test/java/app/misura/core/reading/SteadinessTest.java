@@ -83,12 +83,12 @@ class SteadinessTest {
 
     private double widens(String step) {
         Sheet sheet = new Sheet(FORM, Wearer.USUAL, Map.of(), readings);
+        Sheet.Slot slot = sheet.slots().stream()
+                .filter(s -> s.id().isOf(step))
+                .findFirst()
+                .orElseThrow();
         return Steadiness.widens(
-                sheet.slots().stream()
-                        .filter(s -> s.id().isOf(step))
-                        .findFirst()
-                        .orElseThrow(),
-                sheet);
+                slot, java.util.Objects.requireNonNull(sheet.settled().get(slot.id())), sheet);
     }
 
     @Test
