@@ -100,9 +100,6 @@ public record Adjustment(
 
     /** The readings set aside, taking part in the final fit as missing. */
     private static final class Course {
-        /** An exchange that explains less than this share of what one reading alone would is none. */
-        private static final double WORTH = 0.7;
-
         private final Network network;
         private final Fit first;
 
@@ -126,7 +123,29 @@ public record Adjustment(
                 current = current.without(id(top));
                 fit = new Fit(current);
             }
-            return assemble(aside, groups, fit);
+            return aside.size() > 1 && !fit.gateHolds() ? bestPair(aside, groups, fit) : assemble(aside, groups, fit);
+        }
+
+        /** Two errors may hide each other from the strongest: where one after the other leaves a fault, the best two together. */
+        private Adjustment bestPair(List<String> aside, List<List<String>> groups, Fit left) {
+            List<Integer> pair = new Pairs(network, first).best();
+            if (!pair.isEmpty()) {
+                int one = pair.get(0);
+                Network without = network.without(id(one));
+                Fit second = new Fit(without);
+                Fit both = new Fit(without.without(id(pair.get(1))));
+                if (both.gateHolds()) {
+                    return assemble(
+                            List.of(id(one), id(pair.get(1))),
+                            List.of(
+                                    first.groupOf(one).stream().map(this::id).toList(),
+                                    second.groupOf(pair.get(1)).stream()
+                                            .map(this::id)
+                                            .toList()),
+                            both);
+                }
+            }
+            return assemble(aside, groups, left);
         }
 
         private Adjustment assemble(List<String> aside, List<List<String>> groups, Fit last) {
@@ -155,27 +174,11 @@ public record Adjustment(
                                     last.degreesOfFreedom(),
                                     last.adjusted(last.implied())),
                     first.isContradictory() ? Map.of() : corrections(first.checked()),
-                    flags() ? exchanges() : List.of());
+                    flags() ? new Pairs(network, first).exchanges() : List.of());
         }
 
         private boolean flags() {
             return first.strongest() >= 0 && !first.isContradictory() && !first.gateHolds();
-        }
-
-        /** The pairs whose exchange would explain most of what the strongest reading alone explains. */
-        private List<Exchange> exchanges() {
-            double least = WORTH * first.w(first.strongest()) * first.w(first.strongest());
-            List<Integer> checked = first.checked();
-            List<Exchange> exchanges = new ArrayList<>();
-            for (int i = 0; i < checked.size(); i++) {
-                for (int j = i + 1; j < checked.size(); j++) {
-                    double gain = first.gainOfExchange(checked.get(i), checked.get(j));
-                    if (gain >= least) {
-                        exchanges.add(new Exchange(id(checked.get(i)), id(checked.get(j)), gain));
-                    }
-                }
-            }
-            return exchanges;
         }
 
         private Status status(List<String> aside, Fit last) {

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Fit {
     /** Two |w| nearer than this are equal; form order then decides, rounding never does. */
-    private static final double TIE = 1e-7;
+    static final double TIE = 1e-7;
     /** Under this the reading has no part in any check. */
     private static final double UNCHECKED = 1e-9;
 
@@ -208,11 +208,11 @@ final class Fit {
 
     /** The standardised error of a checked reading, signed. */
     double w(int i) {
-        return column[i].dot(wr) / Math.sqrt(information[i]);
+        return said(i) / Math.sqrt(information[i]);
     }
 
     double error(int i) {
-        return column[i].dot(wr) / information[i];
+        return said(i) / information[i];
     }
 
     double errorSd(int i) {
@@ -225,16 +225,18 @@ final class Fit {
                 Math.max(0, 1 / information[i] - network.measures().get(i).variance()));
     }
 
-    /** By how much chi-square falls when two readings stand in each other's place. */
-    double gainOfExchange(int i, int j) {
-        double d = value(network.measures().get(j)) - value(network.measures().get(i));
-        double linear = column[i].dot(wr) - column[j].dot(wr);
-        double square = information[i] + information[j] - 2 * column[i].dot(wf[j]);
-        return -(2 * d * linear + d * d * square);
+    /** {@code f'Wr}: how strongly the gaps speak of a measure. */
+    double said(int i) {
+        return column[i].dot(wr);
     }
 
-    private boolean isParallel(int i, int j) {
-        double cosine = column[i].dot(wf[j]) / Math.sqrt(information[i] * information[j]);
+    /** {@code f_i'W f_j}; of a measure with itself what the closures know of it. */
+    double across(int i, int j) {
+        return column[i].dot(wf[j]);
+    }
+
+    boolean isParallel(int i, int j) {
+        double cosine = across(i, j) / Math.sqrt(information[i] * information[j]);
         return Math.abs(cosine) > network.settings().parallel();
     }
 

@@ -6,8 +6,10 @@ import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.SheetNetwork;
+import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,8 +26,11 @@ import java.util.Optional;
  * @param <S> what the earlier value came from
  */
 public record Change<S>(ValueId value, Step step, Length by, Instant then, S sheet, boolean large) {
-    /** Two honest tapes lie further apart than that many standard deviations of one of them once in twenty times. */
-    private static final double HONEST = 2 * Math.sqrt(2);
+    /** What whoever is not grown gains of stature in a year at most, cm; lengths gain by their share of it. House default. */
+    private static final double GROWTH_CM = 7;
+
+    private static final double STATURE_CM = 150;
+    private static final double DAYS = 365;
 
     /**
      * Every value that an earlier sheet has too, in form order, against the newest of those that were read before it. Lengths
@@ -60,10 +65,26 @@ public record Change<S>(ValueId value, Step step, Length by, Instant then, S she
                 .map(s -> change(now, slot, proof, s, tables));
     }
 
+    /** By how much a length of whoever is not grown may have grown since; nothing of girths, and of the grown. */
+    private static double growthCm(Settled now, Sheet sheet, Instant since) {
+        Length length = now.length();
+        if (sheet.wearer().age() == AgeGroup.ADULT
+                || length == null
+                || now.step().taken().kind().hasPlay()) {
+            return 0;
+        }
+        Instant at = now.made().get(now.made().size() - 1).at();
+        double years = Math.max(0, Duration.between(since, at).toDays() / DAYS);
+        return GROWTH_CM * years * Math.min(1, length.toCm() / STATURE_CM);
+    }
+
     private static <S> Change<S> change(
             Settled now, Sheet.Slot slot, Proof proof, Reuse.Source<S> earlier, HouseTables tables) {
         Length by = Length.fromMm(Known.netMm(now, tables) - earlier.known().netMm(tables));
-        boolean large = by.abs().toCm() > HONEST * SheetNetwork.sdCm(proof.sheet(), slot, now);
+        double honest = proof.sheet().judging().tolerance("change") * SheetNetwork.sdCm(proof.sheet(), slot, now);
+        double expected =
+                by.isPositive() ? growthCm(now, proof.sheet(), earlier.known().at()) : 0;
+        boolean large = by.abs().toCm() > honest + expected;
         return new Change<>(slot.id(), slot.step(), by, earlier.known().at(), earlier.sheet(), large);
     }
 }

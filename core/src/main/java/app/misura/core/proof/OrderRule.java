@@ -21,6 +21,8 @@ import java.util.stream.Stream;
 
 /** Does the one exceed the other, as on every body? A warning with its reason; a note where it is so of most. */
 final class OrderRule implements ProofRule {
+    private static final String POSTURE_PAIR = "posture-pair";
+
     /** What lies under a tape differs little from house to house; the shipped tables serve a comparison. */
     private static final HouseTables TABLES = HouseTables.shipped();
 
@@ -75,6 +77,23 @@ final class OrderRule implements ProofRule {
         return check.within().isPositive() ? ", more than " + evidence.text(check.within()) + " under " : ", not over ";
     }
 
+    /** Whether it is one measure in two postures, or of one body that did something meanwhile. */
+    private static boolean isPosturePair(OrderCheck check, Evidence evidence) {
+        List<ValueId> both = Stream.of(check.more(), check.less())
+                .flatMap(s -> s.terms().keySet().stream())
+                .toList();
+        return both.size() == 2
+                && both.stream()
+                                .map(id -> evidence.sheet()
+                                        .form()
+                                        .step(id.step())
+                                        .taken()
+                                        .code())
+                                .distinct()
+                                .count()
+                        == 1;
+    }
+
     private static Finding finding(OrderCheck check, double more, double less, boolean net, Evidence evidence) {
         Set<String> steps = new LinkedHashSet<>();
         Set<String> values = new LinkedHashSet<>();
@@ -89,10 +108,11 @@ final class OrderRule implements ProofRule {
         Map<String, Object> numbers = new LinkedHashMap<>();
         numbers.put("more", evidence.number(greater));
         numbers.put("less", evidence.number(smaller));
+        String rule = isPosturePair(check, evidence) ? POSTURE_PAIR : "order";
         return new Finding(
-                "order",
+                rule,
                 check.id(),
-                check.usual() ? Severity.NOTE : evidence.severity("order", Severity.WARNING),
+                check.usual() ? Severity.NOTE : evidence.severity(rule, Severity.WARNING),
                 List.copyOf(steps),
                 List.copyOf(values),
                 numbers,

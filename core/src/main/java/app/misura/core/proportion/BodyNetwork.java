@@ -23,6 +23,9 @@ import java.util.Set;
  * A measure that the sheet does not have stands in it as missing where a rule leads through it.
  */
 public final class BodyNetwork {
+    /** Begins the id of a measure that stands for the body, and not for a value of the sheet. */
+    public static final String OF_THE_BODY = "of the body: ";
+
     /** One sheet in fifty may be warned of. House default. */
     private static final Network.Settings SETTINGS = new Network.Settings(0.02, Network.Gate.SUSPECT, 0.98, 1);
 
@@ -166,7 +169,7 @@ public final class BodyNetwork {
     /** One value stands for its measure itself; two sides, or two steps, stand round it. */
     private String id(String name) {
         List<NetValue> values = read.get(name);
-        return values != null && values.size() == 1 ? values.get(0).id().toString() : "of the body: " + name;
+        return values != null && values.size() == 1 ? values.get(0).id().toString() : OF_THE_BODY + name;
     }
 
     private double sideCm(String label) {

@@ -18,9 +18,15 @@ import java.util.Optional;
  *
  * @param noticed values that sums check, in form order
  * @param unchecked values of the body that no sum checks, in form order
+ * @param byBody those of them that the rest of the body shows, and from which size on, in form order
  * @param groups values whose errors look alike; left and right of one step alone are none
  */
-public record FormStrength(OrderForm form, List<Noticed> noticed, List<ValueId> unchecked, List<List<ValueId>> groups) {
+public record FormStrength(
+        OrderForm form,
+        List<Noticed> noticed,
+        List<ValueId> unchecked,
+        List<Noticed> byBody,
+        List<List<ValueId>> groups) {
 
     /** @param least the smallest error that is noticed four times of five */
     public record Noticed(ValueId value, Length least) {}
@@ -31,15 +37,21 @@ public record FormStrength(OrderForm form, List<Noticed> noticed, List<ValueId> 
         Sheet blank = new Sheet(form, Wearer.USUAL, form.answers(answers), List.of());
         Network network = SheetNetwork.of(blank, Map.of());
         Strength strength = Strength.of(network);
+        List<ValueId> unchecked = network.measures().stream()
+                .map(m -> ValueId.parse(m.id()))
+                .filter(v -> !inSums(form, v.toString()) && isBody(form, v))
+                .toList();
+        Map<ValueId, Double> shown = new PlainBody(blank.judging().proportions()).noticed(blank);
         return new FormStrength(
                 form,
                 strength.noticed().stream()
                         .filter(n -> inSums(form, n.id()))
                         .map(n -> new Noticed(ValueId.parse(n.id()), Length.from(n.least(), form.unit())))
                         .toList(),
-                network.measures().stream()
-                        .map(m -> ValueId.parse(m.id()))
-                        .filter(v -> !inSums(form, v.toString()) && isBody(form, v))
+                unchecked,
+                unchecked.stream()
+                        .filter(shown::containsKey)
+                        .map(v -> new Noticed(v, Length.fromMm(10 * shown.getOrDefault(v, 0.0))))
                         .toList(),
                 strength.groups().stream()
                         .map(g -> g.stream().map(ValueId::parse).toList())

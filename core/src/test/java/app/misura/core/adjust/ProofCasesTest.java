@@ -44,7 +44,7 @@ class ProofCasesTest {
         JsonNode root = JsonText.parse(Files.readAllBytes(file));
         Network network = NetworkJson.read(root.get("network"));
         JsonNode expected = root.get("expected");
-        JsonNode actual = JsonText.parse(JsonText.write(AdjustmentDoc.of(Adjustment.of(network))));
+        JsonNode actual = JsonText.parse(JsonText.write(AdjustmentDoc.of(network, Adjustment.of(network))));
         List<String> faults = new ArrayList<>();
         compare("", expected, actual, faults);
         assertThat(faults).isEmpty();

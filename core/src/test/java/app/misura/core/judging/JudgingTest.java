@@ -60,10 +60,13 @@ class JudgingTest {
 
     @Test
     void aHouseMakesAWarningAFaultOrANote() {
-        assertThat(weight(KNEE, "order")).isEqualTo(Severity.WARNING);
-        assertThat(weight(set(KNEE, "order", Severity.FAULT, 0), "order")).isEqualTo(Severity.FAULT);
-        assertThat(Proof.of(set(KNEE, "order", Severity.FAULT, 0)).verdict()).isEqualTo(Proof.Verdict.FAULTS);
-        assertThat(weight(set(KNEE, "order", Severity.NOTE, 0), "order")).isEqualTo(Severity.NOTE);
+        assertThat(weight(KNEE, "posture-pair")).isEqualTo(Severity.WARNING);
+        assertThat(weight(set(KNEE, "posture-pair", Severity.FAULT, 0), "posture-pair"))
+                .isEqualTo(Severity.FAULT);
+        assertThat(Proof.of(set(KNEE, "posture-pair", Severity.FAULT, 0)).verdict())
+                .isEqualTo(Proof.Verdict.FAULTS);
+        assertThat(weight(set(KNEE, "posture-pair", Severity.NOTE, 0), "posture-pair"))
+                .isEqualTo(Severity.NOTE);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package app.misura.web.api;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.adjust.Network;
 import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
@@ -84,7 +85,8 @@ class JudgingApi {
     @PostMapping("/adjust")
     ResponseEntity<byte[]> adjust(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
-        return json(200, AdjustmentDoc.of(Adjustment.of(NetworkJson.read(ApiBody.read(request)))));
+        Network network = NetworkJson.read(ApiBody.read(request));
+        return json(200, AdjustmentDoc.of(network, Adjustment.of(network)));
     }
 
     @PostMapping("/proof")

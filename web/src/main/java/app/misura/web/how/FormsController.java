@@ -38,6 +38,7 @@ class FormsController {
             String said,
             List<NoticedView> noticed,
             String unchecked,
+            String byBody,
             List<String> alike,
             String add) {}
 
@@ -64,6 +65,9 @@ class FormsController {
                                         Math.round(100 * n.least().toMm() / longest)))
                         .toList(),
                 ids(strength.unchecked()),
+                strength.byBody().stream()
+                        .map(n -> n.value() + " " + said(n.least(), form))
+                        .collect(Collectors.joining(", ")),
                 strength.groups().stream().map(FormsController::ids).toList(),
                 Addition.best(form, Map.of(), forms).map(FormsController::said).orElse(""));
     }

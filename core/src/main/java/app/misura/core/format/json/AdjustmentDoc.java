@@ -1,6 +1,8 @@
 package app.misura.core.format.json;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.adjust.Network;
+import app.misura.core.adjust.Strength;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,9 +23,15 @@ public record AdjustmentDoc(
         List<Adjustment.Value> implied,
         List<Adjustment.Value> adjusted,
         List<Adjustment.Removal> removals,
-        @JsonProperty("final") Adjustment.@Nullable Final last) {
+        @JsonProperty("final") Adjustment.@Nullable Final last,
+        StrengthDoc strength) {
 
-    public static AdjustmentDoc of(Adjustment a) {
+    /** What the network checks, whatever is read. @param groups ids whose errors look alike */
+    public record StrengthDoc(List<Strength.Noticed> noticed, List<List<String>> groups) {}
+
+    /** A network and what comes of it. */
+    public static AdjustmentDoc of(Network network, Adjustment a) {
+        Strength strength = Strength.of(network);
         return new AdjustmentDoc(
                 "adjustment/1",
                 a.status().word(),
@@ -36,6 +44,7 @@ public record AdjustmentDoc(
                 a.implied(),
                 a.adjusted(),
                 a.removals(),
-                a.last());
+                a.last(),
+                new StrengthDoc(strength.noticed(), strength.groups()));
     }
 }

@@ -5,6 +5,7 @@ import app.misura.core.finding.Finding;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.proof.Proof;
+import app.misura.core.proof.SheetNetwork;
 import app.misura.core.reading.Settled;
 import app.misura.core.slip.Slip;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -60,7 +61,7 @@ public record ProofDoc(
                 proof.verdict().word(),
                 proof.sentence().whole(),
                 proof.settled().values().stream().map(s -> settled(s, proof)).toList(),
-                AdjustmentDoc.of(proof.adjustment()),
+                AdjustmentDoc.of(SheetNetwork.of(proof.sheet(), proof.settled()), proof.adjustment()),
                 proof.findings().stream().map(ProofDoc::finding).toList(),
                 proof.slips().stream().map(s -> slip(s, proof)).toList(),
                 proof.retake().first());

@@ -7,6 +7,7 @@ import static app.misura.web.api.described.Operation.json;
 import static app.misura.web.api.described.Operation.post;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.adjust.Network;
 import app.misura.core.cut.Cutting;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
@@ -110,8 +111,8 @@ final class Operations {
                 null,
                 List.of(measure("thigh", 32.5), measure("shin", 45.0), measure("leg", 77.5)),
                 List.of(new NetworkDoc.Sum("leg", Map.of("thigh", 1.0, "shin", 1.0, "leg", -1.0), null, 1.0, null)));
-        AdjustmentDoc adjusted =
-                AdjustmentDoc.of(Adjustment.of(NetworkJson.read(JsonText.parse(JsonText.write(network)))));
+        Network read = NetworkJson.read(JsonText.parse(JsonText.write(network)));
+        AdjustmentDoc adjusted = AdjustmentDoc.of(read, Adjustment.of(read));
         return post(
                 "/adjust", "Adjusts a bare network", network, json(200, "What the least squares make of it", adjusted));
     }

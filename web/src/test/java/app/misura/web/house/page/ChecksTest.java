@@ -80,9 +80,10 @@ class ChecksTest extends TestHouse {
                             + "\",\"side\":null,\"text\":\"" + each.split("=")[1] + "\"}]}");
         }
         assertThat(order(id).severity()).isEqualTo(Severity.WARNING);
-        assertThat(keep("order", "fault").status()).isEqualTo(302);
+        assertThat(keep("posture-pair", "fault").status()).isEqualTo(302);
         assertThat(order(id).severity()).isEqualTo(Severity.FAULT);
-        assertThat(owner.get("/house/checks").body()).contains("set by the house", "checks: one exceeds the other");
+        assertThat(owner.get("/house/checks").body())
+                .contains("set by the house", "checks: one measure in two postures");
         int version = judgings.version().version();
         owner.post("/house/judging/back", Map.of("now", String.valueOf(version), "version", "0", "from", "checks"));
         assertThat(order(id).severity()).isEqualTo(Severity.WARNING);
@@ -91,7 +92,7 @@ class ChecksTest extends TestHouse {
 
     private Finding order(String id) {
         return orders.get(id).proof().findings().stream()
-                .filter(f -> f.rule().equals("order"))
+                .filter(f -> f.rule().equals("posture-pair"))
                 .findFirst()
                 .orElseThrow();
     }
