@@ -10,10 +10,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
-/** What the gates of a sheet have to ask: faults of every kind, tries that do not agree, sides that differ. */
+/** What the gates of a sheet have to ask: faults of every kind, tries that do not agree, sides that differ, what stands out from the rest
+ * of the body.
+ */
 final class Questions {
     /** Warnings that a gate asks about too: while the body is there they are cleared in a minute. */
-    private static final Set<String> ASKED = Set.of("agreement", "left-right");
+    private static final Set<String> ASKED = Set.of("agreement", "left-right", "proportion");
 
     private final Proof proof;
     private final List<Step> steps;
