@@ -10,12 +10,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
-/** What the gates of a sheet have to ask: faults of every kind, tries that do not agree, sides that differ, what stands out from the rest
- * of the body.
+/**
+ * What the gates of a sheet have to ask: faults of every kind, tries that do not agree, sides that differ, what stands out from
+ * the rest of the body where nothing else is asked about it.
  */
 final class Questions {
+    private static final String PROPORTION = "proportion";
+
     /** Warnings that a gate asks about too: while the body is there they are cleared in a minute. */
-    private static final Set<String> ASKED = Set.of("agreement", "left-right", "proportion");
+    private static final Set<String> ASKED = Set.of("agreement", "left-right", PROPORTION);
 
     private final Proof proof;
     private final List<Step> steps;
@@ -24,14 +27,23 @@ final class Questions {
     Questions(Proof proof, List<Step> steps) {
         this.proof = proof;
         this.steps = steps;
-        this.all = proof.findings().stream()
+        List<Finding> asked = proof.findings().stream()
                 .filter(f -> f.isFault() || isAskedWarning(f))
+                .toList();
+        this.all = asked.stream()
+                .filter(f -> !f.rule().equals(PROPORTION) || isAskedByNobodyElse(f, asked))
                 .map(Gate.Question::new)
                 .toList();
     }
 
     private static boolean isAskedWarning(Finding finding) {
         return ASKED.contains(finding.rule()) && finding.isWarning();
+    }
+
+    private static boolean isAskedByNobodyElse(Finding finding, List<Finding> asked) {
+        return asked.stream()
+                .noneMatch(
+                        f -> !f.rule().equals(PROPORTION) && f.steps().stream().anyMatch(finding.steps()::contains));
     }
 
     /** The questions at home in a part: that of the step that is taken last. */

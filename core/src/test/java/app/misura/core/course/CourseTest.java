@@ -220,7 +220,12 @@ class CourseTest {
         Course sides = Sheets.course(Sheets.AVERAGE.replace("D9-left=57.5", "D9-left=52"));
         assertThat(sides.gate(part(sides, "D")).orElseThrow().questions().stream()
                         .map(q -> q.finding().rule()))
+                .as("and not again that one of the sides stands out")
                 .containsExactly("left-right");
+        Course knee = Sheets.course(Sheets.AVERAGE.replace("D7=36.5", "D7=28.5"));
+        assertThat(knee.gate(part(knee, "D")).orElseThrow().questions().stream()
+                        .map(q -> q.finding().rule()))
+                .containsExactly("proportion");
     }
 
     @Test
