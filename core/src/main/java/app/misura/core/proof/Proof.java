@@ -7,6 +7,7 @@ import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.proportion.Expected;
+import app.misura.core.proportion.Fits;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import app.misura.core.slip.Slip;
@@ -31,7 +32,7 @@ import java.util.stream.Collectors;
  * @param findings cheap rules first, each rule's in form order
  * @param retake what to take again
  * @param slips what may have happened, the likeliest first
- * @param expected what the rest of the body makes of each value that proportions compare, in form order
+ * @param fits how the values fit each other, as proportions have it
  */
 public record Proof(
         Sheet sheet,
@@ -44,7 +45,7 @@ public record Proof(
         Retake retake,
         List<Unchecked> unchecked,
         List<Slip> slips,
-        List<Expected> expected) {
+        Fits fits) {
 
     public enum Verdict {
         HOLDS,
@@ -79,7 +80,7 @@ public record Proof(
                 findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
                         ? Slips.of(sheet, settled, adjustment)
                         : List.of(),
-                evidence.fits().expected());
+                evidence.fits());
     }
 
     private static Verdict verdict(Sheet sheet, Map<ValueId, Settled> settled, List<Finding> findings) {
@@ -161,10 +162,12 @@ public record Proof(
 
     /** Whether a value stands out from the rest of the body, accepted or not. */
     public boolean isUnusual(ValueId value) {
-        String id = value.toString();
-        return findings.stream()
-                .anyMatch(
-                        f -> f.rule().equals(ProportionRule.RULE) && f.values().contains(id));
+        return fits.unusual().stream().anyMatch(group -> group.contains(value));
+    }
+
+    /** What the rest of the body makes of each value that proportions compare, in form order. */
+    public List<Expected> expected() {
+        return fits.expected();
     }
 
     /** What probably happened to what is suspected, where one thing is likelier than all others together by far. */

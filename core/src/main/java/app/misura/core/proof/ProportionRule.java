@@ -54,8 +54,17 @@ final class ProportionRule implements ProofRule {
     @Override
     public List<Finding> findings(Evidence evidence) {
         return evidence.fits().unusual().stream()
+                .filter(group -> !isSaidOfSides(group, evidence))
                 .map(group -> finding(group, evidence))
                 .toList();
+    }
+
+    /** Whether it is a side of a pair that is asked about already: there it is said which of them stands out. */
+    private static boolean isSaidOfSides(List<ValueId> group, Evidence evidence) {
+        return group.size() == 1
+                && LeftRightRule.pairs(evidence)
+                        .anyMatch(
+                                pair -> pair.step().label().equals(group.get(0).step()));
     }
 
     private static Finding finding(List<ValueId> group, Evidence evidence) {
@@ -100,7 +109,7 @@ final class ProportionRule implements ProofRule {
     }
 
     /** What the tape would show, as the form reads it, and how far bodies differ from that. */
-    private static String about(Expected expected, Evidence evidence) {
+    static String about(Expected expected, Evidence evidence) {
         return evidence.text(evidence.sheet().form().increment().snap(asRead(expected, expected.expected(), evidence)))
                 + " ± "
                 + evidence.text(evidence.sheet().form().increment().snap(Length.fromMm(10 * expected.band())));
