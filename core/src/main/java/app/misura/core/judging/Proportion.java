@@ -11,13 +11,11 @@ import java.util.Map;
  * @param constant in cm
  * @param spread one standard deviation of bodies, as a share of what is expected, above 0
  * @param about what part of the body it tells of
- * @param scales whether constant and share of height are those of a grown body, and shrink with who is not
  */
-public record Proportion(
-        String of, Map<String, Double> factors, double constant, double spread, Region about, boolean scales) {
+public record Proportion(String of, Map<String, Double> factors, double constant, double spread, Region about) {
     public static final String HEIGHT = "height";
 
-    /** The stature, cm, to which constants and shares of height belong. */
+    /** A grown person's stature where none is known, cm. */
     public static final double STATURE_CM = 170;
 
     /** Whoever is not grown differs more from a rule of thumb. House default. */
@@ -42,26 +40,13 @@ public record Proportion(
         return of.equals(HEIGHT) || factors.containsKey(HEIGHT);
     }
 
-    /**
-     * The same rule for a body that is not grown: it spreads more, and where it scales, shares of height and constants become
-     * one constant in the body's own scale.
-     *
-     * <p>Example: {@code 1.15 seat + 0.3 height - 70} at 85 cm (a scale of 0.5) is {@code 1.15 seat - 9.5}.
-     *
-     * @param scale height / 170 cm
-     */
-    public Proportion young(double scale) {
-        double wider = Math.min(0.9, spread * YOUNG_DIFFER);
-        if (!scales) {
-            return with(factors, constant, wider);
-        }
-        Map<String, Double> rest = new LinkedHashMap<>(factors);
-        double tall = rest.containsKey(HEIGHT) ? rest.remove(HEIGHT) : 0;
-        return with(rest, (constant + tall * STATURE_CM) * scale, wider);
+    /** The same rule for a body that is not grown: it spreads more. */
+    public Proportion young() {
+        return with(factors, constant, Math.min(0.9, spread * YOUNG_DIFFER));
     }
 
     /** The same rule with other numbers. */
     public Proportion with(Map<String, Double> other, double otherConstant, double otherSpread) {
-        return new Proportion(of, other, otherConstant, otherSpread, about, scales);
+        return new Proportion(of, other, otherConstant, otherSpread, about);
     }
 }

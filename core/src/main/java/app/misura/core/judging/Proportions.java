@@ -25,7 +25,7 @@ public final class Proportions {
     private final List<Proportion> rules;
     private final Map<String, List<MeasureKey>> keys = new LinkedHashMap<>();
 
-    record RuleDoc(String of, String is, double spread, String about, boolean scales) {}
+    record RuleDoc(String of, String is, double spread, String about) {}
 
     record Doc(int version, String source, List<RuleDoc> rules) {}
 
@@ -97,8 +97,7 @@ public final class Proportions {
                     factors,
                     constant,
                     rule.spread() / 100,
-                    Proportion.Region.valueOf(rule.about().toUpperCase(Locale.ROOT)),
-                    rule.scales()));
+                    Proportion.Region.valueOf(rule.about().toUpperCase(Locale.ROOT))));
         }
         return new Proportions(doc.source(), rules);
     }

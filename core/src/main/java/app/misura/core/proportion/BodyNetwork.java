@@ -94,7 +94,7 @@ public final class BodyNetwork {
         return Optional.of(new Network(SETTINGS, measures, closures));
     }
 
-    /** The rules that are asked of this body, in its own scale. */
+    /** The rules that are asked of this body; of none where nobody knows how tall a child is. */
     private List<Proportion> rules(Proportions proportions) {
         boolean child = sheet.wearer().age() == AgeGroup.CHILD;
         Optional<Double> scale = sheet.spanScale();
@@ -103,7 +103,7 @@ public final class BodyNetwork {
         }
         return proportions.rules().stream()
                 .filter(rule -> sheet.wearer().differs().stream().noneMatch(d -> isOff(rule, d)))
-                .map(rule -> child ? rule.young(scale.get()) : rule)
+                .map(rule -> child ? rule.young() : rule)
                 .toList();
     }
 

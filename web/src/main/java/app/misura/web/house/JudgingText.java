@@ -21,8 +21,7 @@ final class JudgingText {
 
     private record SettingDoc(String severity, double tolerance) {}
 
-    private record RuleDoc(
-            String of, Map<String, Double> factors, double constant, double spread, String about, boolean scales) {}
+    private record RuleDoc(String of, Map<String, Double> factors, double constant, double spread, String about) {}
 
     private record ProportionsDoc(String source, List<RuleDoc> rules) {}
 
@@ -48,8 +47,7 @@ final class JudgingText {
                                 r.factors(),
                                 r.constant(),
                                 r.spread(),
-                                r.about().name(),
-                                r.scales()))
+                                r.about().name()))
                         .toList());
     }
 
@@ -93,8 +91,7 @@ final class JudgingText {
                     factors,
                     rule.path("constant").asDouble(),
                     rule.path("spread").asDouble(),
-                    Proportion.Region.valueOf(rule.path("about").asString()),
-                    rule.path("scales").asBoolean()));
+                    Proportion.Region.valueOf(rule.path("about").asString())));
         }
         return new Proportions(doc.path("source").asString(), rules);
     }

@@ -14,7 +14,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -84,11 +83,7 @@ class ProportionsController {
         }
         int bodies = refit.rules().stream().mapToInt(Refit.Row::bodies).max().orElse(0);
         String source = "fitted to up to " + bodies + " bodies of this house on " + LocalDate.now(clock);
-        try {
-            judgings.change(version, now.with(refit.proportions(source)), "proportions " + source, who.getName());
-        } catch (OptimisticLockingFailureException e) {
-            said.addFlashAttribute("late", "Somebody changed how the house judges meanwhile; look once more.");
-        }
+        versions.change(version, now.with(refit.proportions(source)), "proportions " + source, who.getName(), said);
         return "redirect:/house/proportions";
     }
 

@@ -17,14 +17,10 @@ import java.util.Objects;
  * bands drawn equally wide, and that band as the tape would show it.
  */
 public final class FitLines {
-    private static final double WIDTH = 374;
-    private static final double ZERO = 222;
     private static final double ONE = 13;
     private static final double BAND = 2;
     /** So many standard deviations are drawn; what lies further off is drawn at the end. */
     private static final double MOST = 4;
-
-    private static final double ROW = 24;
 
     private FitLines() {}
 
@@ -34,24 +30,11 @@ public final class FitLines {
         if (all.isEmpty()) {
             return "";
         }
-        double height = ROW * all.size() + 4;
-        Markup out = new Markup();
-        out.open(
-                        "svg",
-                        "xmlns",
-                        "http://www.w3.org/2000/svg",
-                        "class",
-                        "changelines",
-                        "viewBox",
-                        "0 0 " + n(WIDTH) + " " + n(height),
-                        "role",
-                        "img")
-                .element("title", "What the rest of the body makes likely");
-        out.empty("path", "class", "axis", "d", "M" + n(ZERO) + " 0V" + n(height));
-        double y = ROW / 2;
+        Markup out = Lines.open(all.size(), "What the rest of the body makes likely");
+        double y = Lines.ROW / 2;
         for (Expected expected : all) {
             row(out, expected, proof, y);
-            y += ROW;
+            y += Lines.ROW;
         }
         return out.close("svg").toString();
     }
@@ -59,26 +42,18 @@ public final class FitLines {
     private static void row(Markup out, Expected expected, Proof proof, double y) {
         Settled settled = Objects.requireNonNull(proof.settled().get(expected.value()));
         boolean far = proof.isUnusual(expected.value());
-        double at = ZERO + ONE * Math.max(-MOST, Math.min(MOST, expected.z()));
-        out.open("g", "class", far ? "large" : "small");
-        out.element("text", expected.value() + " " + settled.step().name(), "x", "0", "y", n(y + 5));
-        out.empty(
-                "path",
-                "class",
-                "band",
-                "d",
-                "M" + n(ZERO - BAND * ONE) + " " + n(y - 5) + "V" + n(y + 5) + "M" + n(ZERO - BAND * ONE) + " " + n(y)
-                        + "H" + n(ZERO + BAND * ONE) + "M" + n(ZERO + BAND * ONE) + " " + n(y - 5) + "V" + n(y + 5));
-        out.empty("circle", "class", "dot", "cx", n(at), "cy", n(y), "r", far ? "5.5" : "4");
-        out.element(
-                "text",
+        Lines.row(
+                out,
+                far,
+                expected.value() + " " + settled.step().name(),
                 band(expected, settled, proof.sheet().unit()),
-                "text-anchor",
-                "end",
-                "x",
-                n(WIDTH - 2),
-                "y",
-                n(y + 5));
+                y);
+        String low = n(Lines.ZERO - BAND * ONE);
+        String high = n(Lines.ZERO + BAND * ONE);
+        String end = " " + n(y - 5) + "V" + n(y + 5);
+        out.empty(
+                "path", "class", "band", "d", "M" + low + end + "M" + low + " " + n(y) + "H" + high + "M" + high + end);
+        Lines.dot(out, far, Lines.ZERO + ONE * Math.max(-MOST, Math.min(MOST, expected.z())), y);
         out.close();
     }
 

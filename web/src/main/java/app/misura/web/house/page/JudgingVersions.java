@@ -1,5 +1,6 @@
 package app.misura.web.house.page;
 
+import app.misura.core.judging.Judging;
 import app.misura.web.account.Accounts;
 import app.misura.web.house.Judgings;
 import app.misura.web.ui.Say;
@@ -42,6 +43,21 @@ public class JudgingVersions {
                         .toList());
     }
 
+    /** Keeps a change; what stands in its way is said on the page that comes next. */
+    public void change(int before, Judging wanted, String what, String by, RedirectAttributes said) {
+        told(() -> judgings.change(before, wanted, what, by), said);
+    }
+
+    private static void told(Runnable change, RedirectAttributes said) {
+        try {
+            change.run();
+        } catch (OptimisticLockingFailureException e) {
+            said.addFlashAttribute("late", "Somebody changed how the house judges meanwhile; look once more.");
+        } catch (IllegalArgumentException e) {
+            said.addFlashAttribute("late", e.getMessage());
+        }
+    }
+
     @PostMapping("/house/judging/back")
     String back(
             @RequestParam int now,
@@ -49,13 +65,7 @@ public class JudgingVersions {
             @RequestParam(defaultValue = "checks") String from,
             Principal who,
             RedirectAttributes said) {
-        try {
-            judgings.back(now, version, who.getName());
-        } catch (OptimisticLockingFailureException e) {
-            said.addFlashAttribute("late", "Somebody changed how the house judges meanwhile; look once more.");
-        } catch (IllegalArgumentException e) {
-            said.addFlashAttribute("late", e.getMessage());
-        }
+        told(() -> judgings.back(now, version, who.getName()), said);
         return "redirect:/house/" + (from.matches("proportions|hands") ? from : "checks");
     }
 }
