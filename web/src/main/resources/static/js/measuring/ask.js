@@ -91,6 +91,9 @@ export function ask(to) {
   entry.value = typedFor({ step: to.step.label, side: to.side });
   entry.setAttribute("aria-label", to.step.label + " " + to.step.name + (to.side ? ", " + to.side : ""));
   entry.removeAttribute("aria-invalid");
+  if (to.step.words) entry.dataset.words = "true";
+  else delete entry.dataset.words;
+  entry.inputMode = to.step.words ? "text" : "decimal";
   const heard = $("heard");
   heard.className = "soft";
   heard.textContent = "";

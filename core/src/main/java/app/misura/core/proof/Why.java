@@ -1,9 +1,9 @@
 package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
+import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import java.util.List;
-import java.util.Optional;
 
 /** Why the proof suspects what it suspects, in one sentence or two. */
 public final class Why {
@@ -11,11 +11,25 @@ public final class Why {
 
     /** The reason for the strongest suspicion; empty where nothing is suspected, or it was accepted. */
     public static String of(Proof proof) {
-        Optional<Adjustment.Suspect> open = proof.suspect();
-        if (open.isEmpty()) {
-            return "";
-        }
-        Adjustment.Suspect suspect = open.get();
+        return proof.suspect()
+                .map(suspect -> reason(proof, suspect) + orTheBody(proof, suspect))
+                .orElse("");
+    }
+
+    /** A sum is a hypothesis too: it may not hold of this body. */
+    private static String orTheBody(Proof proof, Adjustment.Suspect suspect) {
+        List<String> names = proof.brackets().stream()
+                .map(Bracket::closure)
+                .filter(c -> suspect.closures().contains(c.id()))
+                .map(Closure::name)
+                .toList();
+        return names.isEmpty()
+                ? ""
+                : " Or this body differs from the form, and the " + String.join(" and the ", names)
+                        + (names.size() == 1 ? " does not close on it." : " do not close on it.");
+    }
+
+    private static String reason(Proof proof, Adjustment.Suspect suspect) {
         List<Bracket> gaping = proof.brackets().stream()
                 .filter(b -> b.state() == Bracket.State.WRONG)
                 .filter(b -> suspect.members().stream().map(ValueId::parse).anyMatch(b.closure()::concerns))

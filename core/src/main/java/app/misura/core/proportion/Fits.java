@@ -5,6 +5,7 @@ import app.misura.core.adjust.Network;
 import app.misura.core.form.ValueId;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,9 @@ import java.util.Set;
  * @param unusual groups that stand out, the strongest first; within a group nothing tells which value it is
  */
 public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
+    /** More groups that stand out are another body, or another person's sheet. */
+    private static final int MOST = 2;
+
     public Fits {
         expected = List.copyOf(expected);
         unusual = unusual.stream().map(List::copyOf).toList();
@@ -32,12 +36,14 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
      */
     public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, BodyNetwork.Hand hand) {
         Map<ValueId, Expected> all = new LinkedHashMap<>();
-        List<List<ValueId>> unusual = judge(sheet, settled, without, hand, all);
-        if (!unusual.isEmpty()) {
-            Set<ValueId> out = new HashSet<>(without);
-            unusual.forEach(out::addAll);
+        List<List<ValueId>> unusual = new ArrayList<>();
+        Set<ValueId> out = new HashSet<>(without);
+        List<List<ValueId>> found = judge(sheet, settled, out, hand, all);
+        while (!found.isEmpty() && unusual.size() < MOST) {
+            unusual.addAll(found);
+            found.forEach(out::addAll);
             Map<ValueId, Expected> others = new LinkedHashMap<>();
-            judge(sheet, settled, out, hand, others);
+            found = judge(sheet, settled, out, hand, others);
             all.replaceAll((id, expected) -> others.getOrDefault(id, expected));
         }
         return new Fits(List.copyOf(all.values()), unusual);

@@ -53,7 +53,8 @@ class ProofTest {
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.FAULTS);
         assertThat(proof.retake().first()).containsExactly("S2");
         assertThat(Why.of(proof))
-                .isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone.");
+                .isEqualTo("Only the inside leg gapes. D3 and S1 each close another sum, so S2 stands alone."
+                        + " Or this body differs from the form, and the inside leg does not close on it.");
         Bracket inside = proof.brackets().get(1);
         assertThat(inside.state()).isEqualTo(Bracket.State.WRONG);
         assertThat(inside.gap()).isEqualTo(Length.of("7", Unit.CM));

@@ -186,6 +186,16 @@ class FitsTest {
         assertThat(beside.expected()).isEqualTo(honest.expected(), org.assertj.core.api.Assertions.within(3.0));
     }
 
+    /** One that was looked at and accepted hides no other. */
+    @Test
+    void twoThatStandOutAreBothNamed() {
+        Sheet both = Sheets.of(with("U1=121").replace("D8=38", "D8=45"));
+        assertThat(Proof.of(both).findings())
+                .filteredOn(f -> f.rule().equals("proportion"))
+                .extracting(Finding::about)
+                .containsExactlyInAnyOrder("U1", "D8");
+    }
+
     @Test
     void theyAreDrawnWithTheirBandAsTheTapeWouldShowIt() {
         Proof proof = Proof.of(Sheets.of(with("U1=116.5")));

@@ -4,6 +4,7 @@ import app.misura.core.course.Course;
 import app.misura.core.form.Part;
 import app.misura.core.form.Settle;
 import app.misura.core.form.Step;
+import app.misura.core.measure.Kind;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.Sheet;
 import app.misura.web.house.Tools;
@@ -105,7 +106,7 @@ class MeasureController {
         return "fragments/measuring :: heard";
     }
 
-    /** What a page needs of a step to ask for it while the house cannot be reached. @param tries so many at least @param play empty where there is none */
+    /** What a page needs of a step to ask for it while the house cannot be reached. @param tries so many at least @param play empty where there is none @param words whether letters are typed */
     record Asked(
             String label,
             String name,
@@ -114,7 +115,8 @@ class MeasureController {
             String place,
             List<String> sides,
             int tries,
-            String play) {
+            String play,
+            boolean words) {
         static Asked of(Course course, Step step) {
             Part part = course.proof().sheet().form().partOf(step);
             return new Asked(
@@ -128,7 +130,8 @@ class MeasureController {
                             .map(s -> java.util.Objects.requireNonNull(s.side()).word())
                             .toList(),
                     step.settle() == Settle.TWO_AGREE ? 2 : 1,
-                    step.taken().kind().hasPlay() ? course.play(step).word() : "");
+                    step.taken().kind().hasPlay() ? course.play(step).word() : "",
+                    step.taken().kind() == Kind.WORD);
         }
     }
 
