@@ -34,7 +34,12 @@ public record Strength(List<Noticed> noticed, List<String> unchecked, List<List<
      * cannot tell a from b.
      */
     public static Strength of(Network network) {
-        Fit fit = new Fit(network.read());
+        return asRead(network.read());
+    }
+
+    /** The strength of a network as it is read: what is missing stays so. */
+    public static Strength asRead(Network network) {
+        Fit fit = new Fit(network);
         List<Noticed> noticed = new ArrayList<>();
         List<String> unchecked = new ArrayList<>();
         List<List<String>> groups = new ArrayList<>();
@@ -42,6 +47,9 @@ public record Strength(List<Noticed> noticed, List<String> unchecked, List<List<
         double bound = fit.strongest() < 0 ? 0 : fit.suspectCritical() + FOUR_OF_FIVE;
         for (int i = 0; i < network.measures().size(); i++) {
             String id = network.measures().get(i).id();
+            if (network.measures().get(i).value() == null) {
+                continue;
+            }
             if (!fit.isChecked(i)) {
                 unchecked.add(id);
                 continue;

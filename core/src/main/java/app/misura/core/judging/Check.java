@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * One kind of check, as a declaration: what it asks, why, on whose word.
  *
  * @param id stable; the rule of its findings
+ * @param asked when
  * @param may how much it may weigh here, the usual weight first
  * @param tolerance what of it a house may set; null where nothing is
  */
@@ -21,8 +22,11 @@ public record Check(
         String says,
         String reason,
         String source,
+        String asked,
         List<Severity> may,
         @Nullable Tolerance tolerance) {
+
+    private static final String WITH_EVERY_READING = "with every reading";
 
     /** A number that a house may choose between two ends. @param unit what it is in; empty for a plain number */
     public record Tolerance(String name, String unit, double usual, double low, double high) {}
@@ -35,6 +39,7 @@ public record Check(
             String says,
             String reason,
             String source,
+            @Nullable String asked,
             List<String> may,
             @Nullable Tolerance tolerance) {}
 
@@ -49,7 +54,15 @@ public record Check(
                         .toList();
                 checks.put(
                         doc.id(),
-                        new Check(doc.id(), doc.name(), doc.says(), doc.reason(), doc.source(), may, doc.tolerance()));
+                        new Check(
+                                doc.id(),
+                                doc.name(),
+                                doc.says(),
+                                doc.reason(),
+                                doc.source(),
+                                doc.asked() == null ? WITH_EVERY_READING : doc.asked(),
+                                may,
+                                doc.tolerance()));
             }
             return checks;
         }

@@ -2,7 +2,6 @@ package app.misura.core.judging;
 
 import app.misura.core.finding.Severity;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -78,12 +77,5 @@ public record Judging(boolean onPaper, Map<String, Setting> settings, Proportion
         return set == null
                 ? Objects.requireNonNull(Check.named(check).tolerance()).usual()
                 : set.tolerance();
-    }
-
-    /** What the house set, with one more. */
-    public Map<String, Setting> settingsWith(String check, Setting setting) {
-        Map<String, Setting> all = new HashMap<>(settings);
-        all.put(check, setting);
-        return all;
     }
 }

@@ -1,6 +1,5 @@
 package app.misura.core.judging;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -18,10 +17,6 @@ public record Scatter(Map<String, Double> sdCm) {
 
     public static String key(String measurer, String code) {
         return code + " " + measurer;
-    }
-
-    public static Scatter of(Map<String, Double> byKey) {
-        return new Scatter(new LinkedHashMap<>(byKey));
     }
 
     /** One try's standard deviation, cm; empty where the house does not know it yet. */

@@ -39,6 +39,9 @@ public record Retaken(List<Value> values, List<String> again, Sentence before) {
         sheet.readings().subList(0, end).forEach(r -> first.add(asOf(r, until)));
         Proof before =
                 Proof.of(new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), first, sheet.leftOut(), List.of())
+                        .accepting(sheet.accepted().stream()
+                                .filter(a -> a.at().isBefore(until))
+                                .toList())
                         .judged(sheet.judging()));
         List<String> again = sheet.slots().stream()
                 .map(slot -> slot.id().step())

@@ -24,7 +24,7 @@ import java.util.Set;
  */
 public final class BodyNetwork {
     /** Begins the id of a measure that stands for the body, and not for a value of the sheet. */
-    public static final String OF_THE_BODY = "of the body: ";
+    private static final String OF_THE_BODY = "of the body: ";
 
     /** One sheet in fifty may be warned of. House default. */
     private static final Network.Settings SETTINGS = new Network.Settings(0.02, Network.Gate.SUSPECT, 0.98, 1);
@@ -67,7 +67,7 @@ public final class BodyNetwork {
     /**
      * The network of a sheet; empty where there is nothing to compare: nobody knows how tall a child is, or nothing is tied.
      *
-     * @param without values that are proved wrong, or were taken as they are
+     * @param without values that are proved wrong already
      */
     public static Optional<Network> of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, Hand hand) {
         return new BodyNetwork(sheet, hand).build(settled, without);

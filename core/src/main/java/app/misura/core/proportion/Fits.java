@@ -32,7 +32,7 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
      * Compares a sheet's values. What stands out is compared with all others, the others without it: it would draw them to
      * itself.
      *
-     * @param without values that are proved wrong, or were taken as they are
+     * @param without values that are proved wrong already
      */
     public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, BodyNetwork.Hand hand) {
         Map<ValueId, Expected> all = new LinkedHashMap<>();

@@ -61,8 +61,7 @@ final class PlainBody {
             }
         });
         Map<ValueId, Double> noticed = new HashMap<>();
-        network.ifPresent(n -> Strength.of(n).noticed().stream()
-                .filter(each -> !each.id().startsWith(BodyNetwork.OF_THE_BODY))
+        network.ifPresent(n -> Strength.asRead(n).noticed().stream()
                 .forEach(each -> noticed.put(ValueId.parse(each.id()), each.least())));
         return noticed;
     }

@@ -91,4 +91,18 @@ class FormStrengthTest {
         long suit = of("race-suit").noticed().size();
         assertThat(forms()).allMatch(f -> FormStrength.of(f, Map.of()).noticed().size() <= suit);
     }
+
+    /** What stands between two girths and is not read is no reading: the waist alone beside the seat shows little. */
+    @Test
+    void theRestOfABodyShowsOnlyLargeSlips() {
+        FormStrength strength = FormStrength.of(OrderForms.shipped().get("trousers-tailored"), Map.of());
+        double waist = strength.byBody().stream()
+                .filter(n -> n.value().toString().equals("U2"))
+                .findFirst()
+                .orElseThrow()
+                .least()
+                .toCm();
+        assertThat(waist).as("people differ there by more than a hand").isBetween(20.0, 45.0);
+        assertThat(strength.byBody()).extracting(n -> n.value().toString()).contains("U1", "D8", "D9-left");
+    }
 }

@@ -27,6 +27,8 @@ import app.misura.core.format.sheet.PatternSheet;
 import app.misura.core.format.svg.SvgWriter;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheet;
+import app.misura.web.house.Judgings;
 import app.misura.web.house.Tables;
 import app.misura.web.id.NotThere;
 import jakarta.servlet.http.HttpServletRequest;
@@ -52,9 +54,11 @@ class JudgingApi {
     private final OrderForms forms;
     private final SheetJson sheets;
     private final Tables tables;
+    private final Judgings judgings;
 
-    JudgingApi(OrderForms forms, Tables tables) {
+    JudgingApi(OrderForms forms, Tables tables, Judgings judgings) {
         this.tables = tables;
+        this.judgings = judgings;
         this.forms = forms;
         this.sheets = new SheetJson(forms);
     }
@@ -92,14 +96,19 @@ class JudgingApi {
     @PostMapping("/proof")
     ResponseEntity<byte[]> proof(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
-        return json(200, ProofDoc.of(Proof.of(sheets.read(ApiBody.read(request)))));
+        return json(200, ProofDoc.of(proof(sheets.read(ApiBody.read(request)))));
+    }
+
+    /** As the house judges its own sheets. */
+    private Proof proof(Sheet sheet) {
+        return Proof.of(sheet.judged(judgings.now()));
     }
 
     @PostMapping("/cut")
     ResponseEntity<byte[]> cut(HttpServletRequest request)
             throws IOException, JsonRefused, HttpMediaTypeNotSupportedException {
         SheetJson.Request sheet = sheets.readWithChoices(ApiBody.read(request));
-        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
+        Cutting.Result result = Cutting.of(proof(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
         return result instanceof Cutting.Cut cut ? json(200, CutJson.of(cut.spec())) : refused(result);
     }
 
@@ -140,7 +149,7 @@ class JudgingApi {
         if (format.equals("dxf") || format.equals("hpgl")) {
             return Problem.of(501, "Not built yet", format.toUpperCase(java.util.Locale.ROOT) + " is not written yet.");
         }
-        Cutting.Result result = Cutting.of(Proof.of(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
+        Cutting.Result result = Cutting.of(proof(sheet.sheet()), sheet.garment(), sheet.choices(), tables.now());
         return result instanceof Cutting.Cut cut ? drawn(format, wanted, cut.spec()) : refused(result);
     }
 

@@ -101,7 +101,8 @@ class ChecksTest extends TestHouse {
     void whatCannotBeSoIsSaidAndNothingTypedIsLost() {
         Visitor.Page refused = keep("left-right-tolerance", "9");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body()).contains("Left and right: sides differ by lies between 0.3 and 1.5.", "value=\"9\"");
+        assertThat(refused.body())
+                .contains("Left and right: in the sums, sides differ by lies between 0.3 and 1.5.", "value=\"9\"");
         Visitor.Page word = keep("span-tolerance", "much");
         assertThat(word.status()).isEqualTo(422);
         assertThat(word.body()).contains("is a number between 0 and 30", "value=\"much\"");
