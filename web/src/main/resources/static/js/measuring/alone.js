@@ -194,7 +194,9 @@ const sender = (event) => event.detail.requestConfig && event.detail.requestConf
 const isEntry = (event) => Boolean(sender(event)) && sender(event).id === "entryform";
 
 document.addEventListener("htmx:beforeRequest", (event) => {
-  if (isEntry(event)) flying = { ...fieldsOf(sender(event)), ahead: false };
+  if (!isEntry(event)) return;
+  flying = { ...fieldsOf(sender(event)), ahead: false };
+  remember(flying, flying.text, flying.key);
 });
 document.addEventListener("htmx:beforeSwap", (event) => {
   if (!isEntry(event) || !flying) return;

@@ -2,7 +2,7 @@
 import { $, all, one } from "../dom.js";
 import { changed } from "./has.js";
 import { order, same, shelved } from "./shelf.js";
-import { typedFor } from "./typed.js";
+import { newKey, taken } from "./typed.js";
 
 let steps = [];
 export const knowsSteps = () => steps.length > 0;
@@ -85,10 +85,10 @@ export function ask(to) {
   if (form.elements.sure) form.elements.sure.checked = false;
   form.elements.step.value = to.step.label;
   setSide(form, to.side);
-  form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();
+  newKey(form);
   form.elements.confirm.value = "";
   const entry = $("entry");
-  entry.value = typedFor({ step: to.step.label, side: to.side });
+  entry.value = taken(form);
   entry.setAttribute("aria-label", to.step.label + " " + to.step.name + (to.side ? ", " + to.side : ""));
   entry.removeAttribute("aria-invalid");
   if (to.step.words) entry.dataset.words = "true";

@@ -10,12 +10,20 @@ const name = (place) => [TYPED + by(), order(), place.step, place.side || ""].jo
 /* The step and the side that the entry on the screen is for; null where nothing is entered. */
 export function here() {
   const form = $("entryform");
-  return form ? { step: form.elements.step.value, side: form.elements.side ? form.elements.side.value : "" } : null;
+  return form ? place(form) : null;
 }
 
-export function remember(place, text) {
+const place = (form) => ({ step: form.elements.step.value, side: form.elements.side ? form.elements.side.value : "" });
+
+/* Names the next reading: one that is named twice is kept once. */
+export function newKey(form) {
+  form.elements.key.value = self.crypto.randomUUID ? self.crypto.randomUUID() : String(Date.now()) + Math.random();
+}
+
+/* @param key under which it was sent, when no answer has come yet */
+export function remember(place, text, key) {
   try {
-    if (text) localStorage.setItem(name(place), JSON.stringify({ text, at: Date.now() }));
+    if (text) localStorage.setItem(name(place), JSON.stringify({ text, at: Date.now(), key }));
     else localStorage.removeItem(name(place));
   } catch (e) {
     // a browser that keeps nothing shows at least what stands in the entry
@@ -24,20 +32,30 @@ export function remember(place, text) {
 
 export const forget = (place) => remember(place, "");
 
-export function typedFor(place) {
+function remembered(place) {
   try {
-    return JSON.parse(localStorage.getItem(name(place)) || "{}").text || "";
+    return JSON.parse(localStorage.getItem(name(place)) || "{}");
   } catch (e) {
-    return "";
+    return {};
   }
 }
 
-/* Puts what was typed for the step on the screen back into its entry, and has it heard. */
+/* What was typed for the step of the form, ready to be sent: under the key it was sent with before, so that it is kept once
+ also where the house has it already and nobody was there for its answer. */
+export function taken(form) {
+  const { text, key } = remembered(place(form));
+  if (key) form.elements.key.value = key;
+  return text || "";
+}
+
+/* Puts what was typed for the step on the screen back into its entry, and has it heard. What the house kept meanwhile is done. */
 export function restore() {
   const entry = $("entry");
-  const place = here();
-  if (!entry || !place || entry.value) return;
-  const text = typedFor(place);
+  const form = $("entryform");
+  if (!entry || !form || entry.value) return;
+  const { key } = remembered(place(form));
+  if (key && (form.dataset.kept || "").split(" ").includes(key)) forget(place(form));
+  const text = taken(form);
   if (!text) return;
   entry.value = text;
   entry.dispatchEvent(new Event("input", { bubbles: true }));
@@ -56,10 +74,13 @@ function clearOld() {
 }
 
 document.addEventListener("input", (event) => {
-  const place = here();
-  if (!place || event.target !== $("entry")) return;
-  remember(place, event.target.value);
-  document.dispatchEvent(new CustomEvent("misura:typed", { detail: { place, text: event.target.value } }));
+  const at = here();
+  const { value } = event.target;
+  if (!at || event.target !== $("entry")) return;
+  const { text, key } = remembered(at);
+  if (key && text !== value) newKey($("entryform"));
+  remember(at, value, text === value ? key : undefined);
+  document.dispatchEvent(new CustomEvent("misura:typed", { detail: { place: at, text: value } }));
 });
 
 clearOld();

@@ -163,7 +163,7 @@ class MeasureController {
             presence.stillThere(id, Screen.of(who).key(), step, follows);
         }
         if (order.taken().mark().equals(seen)
-                && desk.others(order, Screen.of(who)).equals(others)) {
+                && desk.company(order, Screen.of(who)).mark().equals(others)) {
             return ResponseEntity.noContent().build();
         }
         model.addAttribute(

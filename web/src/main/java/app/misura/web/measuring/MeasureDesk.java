@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -59,49 +58,13 @@ class MeasureDesk {
                 : atStep(order, course, visit);
     }
 
-    /** What the others on a sheet look like to somebody, as one text: it changes when they move, come or go. */
-    String others(GarmentOrder order, Screen by) {
-        return String.join(
-                " ",
-                presence.others(order.id(), by.key()).entrySet().stream()
-                        .map(e -> e.getKey() + "@" + e.getValue().step() + "@"
-                                + e.getValue().follows())
-                        .toList());
-    }
-
-    /** The others as the page names them above the ladder. */
-    private List<MeasureView.Other> named(GarmentOrder order, Screen by) {
-        return presence.others(order.id(), by.key()).entrySet().stream()
-                .map(e -> new MeasureView.Other(
-                        e.getKey(),
-                        called(e.getKey(), by),
-                        e.getValue().step(),
-                        e.getValue().follows().equals(by.key())))
-                .toList();
-    }
-
-    /** The first name of whose screen it is; one's own other screen is said to be that. */
-    private String called(String key, Screen by) {
-        Screen screen = Screen.parse(key);
-        return screen.isOf(by)
-                ? "Your other screen"
-                : accounts.called(screen.account()).split("\\s+")[0];
+    /** Who else has the sheet open now. */
+    Company company(GarmentOrder order, Screen by) {
+        return new Company(by, presence.others(order.id(), by.key()), accounts);
     }
 
     private static Metrics metrics(Screen screen) {
         return screen.touch() ? Metrics.SCREEN.touch() : Metrics.SCREEN;
-    }
-
-    private List<LadderView.Present> present(GarmentOrder order, Screen by) {
-        return presence.others(order.id(), by.key()).entrySet().stream()
-                .map(e -> {
-                    String[] names =
-                            accounts.called(Screen.parse(e.getKey()).account()).split("\\s+");
-                    String initials =
-                            Stream.of(names).map(n -> n.substring(0, 1)).collect(Collectors.joining());
-                    return new LadderView.Present(e.getValue().step(), names[0], initials);
-                })
-                .toList();
     }
 
     /** The gate that a place names, while it asks; one that was cleared meanwhile is passed. */
@@ -169,19 +132,20 @@ class MeasureDesk {
                 .filter(letter -> letter.equals(visit.open()))
                 .findFirst()
                 .orElse(null);
+        Company company = company(order, visit.by());
         return new MeasureView(
                 order.crumb(Crumb.At.MEASURE),
                 words.lastKept(order),
                 words.notice(order, course, visit),
                 MeasureWords.said(order, course, visit.kept(), next),
-                LadderView.of(course, focus.peeking(open), metrics(visit.by()), present(order, visit.by())),
+                LadderView.of(course, focus.peeking(open), metrics(visit.by()), company.onTheLadder()),
                 here,
                 figure,
                 around,
                 open,
                 order.taken().mark(),
-                others(order, visit.by()),
-                named(order, visit.by()));
+                company.mark(),
+                company.named());
     }
 
     private MeasureView atEnd(GarmentOrder order, Course course, Visit visit) {

@@ -6,6 +6,8 @@ import app.misura.web.ui.FigureView;
 import app.misura.web.ui.Has;
 import app.misura.web.ui.LadderView;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -134,6 +136,11 @@ record MeasureView(
         public String at() {
             return "step=" + label;
         }
+
+        /** Under which keys readings of this step are kept: a browser that heard no answer knows by them. */
+        public String kept() {
+            return tries.stream().map(TryView::key).filter(Objects::nonNull).collect(Collectors.joining(" "));
+        }
     }
 
     /** What may lie under the tape. @param now whether it is expected to @param asked whether the form asks for it */
@@ -147,12 +154,19 @@ record MeasureView(
     record SideView(String word, String value, boolean now) {}
 
     /**
+     * @param key the browser's own name of the reading; null where it gave none
      * @param from "order 12, 3 Nov"; empty where it was taken on this sheet
      * @param hidden an earlier try of a step that wants two to agree
      * @param counts whether the step's value is made of it
      */
     record TryView(
-            String id, String text, String from, @Nullable String struck, boolean hidden, boolean counts) {}
+            String id,
+            @Nullable String key,
+            String text,
+            String from,
+            @Nullable String struck,
+            boolean hidden,
+            boolean counts) {}
 
     record SumView(String sign, String equation, String state) {}
 

@@ -193,7 +193,8 @@ final class StepDesk {
                     + (r.aid() == null ? "" : ", " + r.aid());
             String struck = r.struck() == null ? null : r.struck().reason();
             boolean counts = own.size() > 1 && settled.contains(r);
-            tries.add(new MeasureView.TryView(stored.id(), text, from(stored), struck, blind && r.counts(), counts));
+            tries.add(new MeasureView.TryView(
+                    stored.id(), stored.key(), text, from(stored), struck, blind && r.counts(), counts));
         }
         return tries;
     }

@@ -23,7 +23,8 @@ public final class Browser {
     /** More often nobody presses Tab on one page. */
     private static final int FAR = 160;
 
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    /** What takes longer never comes; a machine that others work on too is slow for a while. */
+    private static final Duration PATIENCE = Duration.ofSeconds(40);
     /** A page is there sooner than anybody looks again. */
     private static final Duration SOON = Duration.ofMillis(40);
 
@@ -115,23 +116,32 @@ public final class Browser {
 
     /** Waits until something is so; an element that is just being replaced counts as not yet. */
     public void await(String what, java.util.function.BooleanSupplier so) {
-        new WebDriverWait(driver, PATIENCE, SOON).withMessage(what).until(d -> {
-            try {
-                return so.getAsBoolean();
-            } catch (StaleElementReferenceException | org.openqa.selenium.NoSuchElementException e) {
-                return false;
-            } catch (WebDriverException e) {
-                // the driver's other word for it, when the page goes while it looks
-                if (String.valueOf(e.getMessage()).contains(GONE)) {
-                    return false;
-                }
-                throw e;
-            }
-        });
+        new WebDriverWait(driver, PATIENCE, SOON)
+                .withMessage(() -> what + "; instead " + shown())
+                .until(d -> {
+                    try {
+                        return so.getAsBoolean();
+                    } catch (StaleElementReferenceException | org.openqa.selenium.NoSuchElementException e) {
+                        return false;
+                    } catch (WebDriverException e) {
+                        // the driver's other word for it, when the page goes while it looks
+                        if (String.valueOf(e.getMessage()).contains(GONE)) {
+                            return false;
+                        }
+                        throw e;
+                    }
+                });
     }
 
     public String text(String css) {
         return find(css).getText();
+    }
+
+    /** Where it is and what stands there, for whoever reads of a failure without having seen it. */
+    private String shown() {
+        return script("return location.href + ' shows ' + document.body.innerText.replace(/\\s+/g, ' ').slice(0, 600)"
+                        + " + ' with the focus on ' + document.activeElement.outerHTML.slice(0, 120)")
+                .toString();
     }
 
     /** Types where the focus is, as a person does. */

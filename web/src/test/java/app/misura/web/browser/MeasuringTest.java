@@ -326,6 +326,49 @@ class MeasuringTest extends InTheBrowser {
         assertThat(texts(id, "D1")).containsExactly("103.5");
     }
 
+    /** The house takes the reading and its answer reaches nobody, as when the page is left at once. */
+    private void hearNoAnswer() {
+        browser.script("document.addEventListener('htmx:beforeOnLoad', e => e.preventDefault())");
+    }
+
+    @Test
+    void aReadingWhoseAnswerNobodyHeardIsNotOfferedAgain() {
+        String id = newOrder("Hasty Person");
+        try {
+            setMarks();
+        } catch (RuntimeException e) {
+            System.out.println("DBG " + browser.driver().getCurrentUrl() + browser.text("#measure")
+                    + browser.script("return document.activeElement.outerHTML"));
+            throw e;
+        }
+        at(id, "D1");
+        hearNoAnswer();
+        browser.type("103", Keys.ENTER);
+        browser.await("kept", () -> texts(id, "D1").equals(List.of("103.0")));
+        at(id, "D1");
+        assertThat(entry()).isEmpty();
+        browser.type("104", Keys.ENTER);
+        browser.await("a second try", () -> texts(id, "D1").equals(List.of("103.0", "104.0")));
+    }
+
+    @Test
+    void whatWasSentIsKeptOnceHoweverOftenAndMendedItIsAnotherReading() {
+        String id = newOrder("Patient Person");
+        setMarks();
+        at(id, "D1");
+        hearNoAnswer();
+        browser.type("67", Keys.ENTER);
+        String key = String.valueOf(browser.script("return document.querySelector('[name=key]').value"));
+        at(id, "D1");
+        assertThat(entry()).as("asked about, not kept: it is here still").isEqualTo("67");
+        assertThat(browser.find("[name=key]").getAttribute("value")).isEqualTo(key);
+        browser.type(Keys.chord(Keys.CONTROL, "a"), "103");
+        assertThat(browser.find("[name=key]").getAttribute("value")).isNotEqualTo(key);
+        browser.enter();
+        awaitStep("D2");
+        assertThat(texts(id, "D1")).containsExactly("103.0");
+    }
+
     @Test
     void whatTheHouseRefusesOnItsWayHomeIsMendedBeforeTheRestFollows() {
         String id = newOrder("Doubtful Person");

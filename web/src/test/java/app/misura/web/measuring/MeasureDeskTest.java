@@ -282,7 +282,7 @@ class MeasureDeskTest {
                     assertThat(r.here().get(0).name()).isEqualTo("Dewi");
                     assertThat(r.here().get(0).initials()).isEqualTo("DC");
                 });
-        assertThat(desk.others(order, new Screen("dewi", "")))
+        assertThat(desk.company(order, new Screen("dewi", "")).mark())
                 .as("oneself is no other")
                 .isEqualTo("measurer@D1@");
     }
@@ -342,5 +342,22 @@ class MeasureDeskTest {
             assertThat(p.name()).isEqualTo("Your other screen");
             assertThat(p.step()).isEqualTo("D3");
         });
+    }
+
+    @Test
+    void whatThePageSaysOfTheOthersIsWhatItSaysThatItHasSeen() {
+        GarmentOrder order = order("");
+        presence.note(order.id(), "noor", "D1");
+        when(accounts.called("noor")).thenAnswer(called -> {
+            presence.note(order.id(), "noor", "U1");
+            return "Noor Example";
+        });
+        Screen by = new Screen("measurer", "");
+        MeasureView view = view(order, "P3");
+        assertThat(view.others()).as("gone on while it was laid out").isEqualTo("noor@D1@");
+        assertThat(view.people())
+                .singleElement()
+                .satisfies(p -> assertThat(p.step()).isEqualTo("D1"));
+        assertThat(desk.company(order, by).mark()).isNotEqualTo(view.others());
     }
 }
