@@ -34,7 +34,7 @@ class PackageMapTest {
             Map.entry("house", List.of("history", "id")),
             Map.entry("house.page", List.of("house", "account", "client", "door", "store", "id", "ui")),
             Map.entry("practice", List.of("order", "client", "house", "house.page", "account", "id", "ui")),
-            Map.entry("how", List.of("ui")),
+            Map.entry("how", List.of("house", "ui")),
             Map.entry("size", List.of("id")),
             Map.entry("wardrobe", List.of("client", "account", "house", "id", "ui")),
             Map.entry("photo", List.of("order", "reading", "account", "store", "id", "ui")),

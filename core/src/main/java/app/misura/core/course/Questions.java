@@ -1,6 +1,7 @@
 package app.misura.core.course;
 
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
@@ -15,10 +16,9 @@ import java.util.Set;
  * the rest of the body where nothing else is asked about it.
  */
 final class Questions {
-    private static final String PROPORTION = "proportion";
 
     /** Warnings that a gate asks about too: while the body is there they are cleared in a minute. */
-    private static final Set<String> ASKED = Set.of("agreement", "left-right", PROPORTION);
+    private static final Set<String> ASKED = Set.of(Rules.AGREEMENT, Rules.LEFT_RIGHT, Rules.PROPORTION);
 
     private final Proof proof;
     private final List<Step> steps;
@@ -31,7 +31,7 @@ final class Questions {
                 .filter(f -> f.isFault() || isAskedWarning(f))
                 .toList();
         this.all = asked.stream()
-                .filter(f -> !f.rule().equals(PROPORTION) || isAskedByNobodyElse(f, asked))
+                .filter(f -> !f.rule().equals(Rules.PROPORTION) || isAskedByNobodyElse(f, asked))
                 .map(Gate.Question::new)
                 .toList();
     }
@@ -42,8 +42,8 @@ final class Questions {
 
     private static boolean isAskedByNobodyElse(Finding finding, List<Finding> asked) {
         return asked.stream()
-                .noneMatch(
-                        f -> !f.rule().equals(PROPORTION) && f.steps().stream().anyMatch(finding.steps()::contains));
+                .noneMatch(f ->
+                        !f.rule().equals(Rules.PROPORTION) && f.steps().stream().anyMatch(finding.steps()::contains));
     }
 
     /** The questions at home in a part: that of the step that is taken last. */
@@ -53,7 +53,7 @@ final class Questions {
 
     private String home(Finding finding) {
         Set<String> labels = new LinkedHashSet<>(finding.steps());
-        if (finding.rule().equals("closure-wrong")) {
+        if (finding.rule().equals(Rules.CLOSURE_WRONG)) {
             proof.brackets().stream()
                     .filter(b -> b.state() == Bracket.State.WRONG)
                     .filter(b -> finding.steps().stream().anyMatch(b.closure()::concerns))
@@ -81,7 +81,7 @@ final class Questions {
     /** The one reading that a sum waits for which holds some of the suspects and not the others. */
     private void tells(Finding finding, Set<String> offered) {
         List<String> group = finding.steps();
-        if (!finding.rule().equals("closure-wrong") || group.size() < 2) {
+        if (!finding.rule().equals(Rules.CLOSURE_WRONG) || group.size() < 2) {
             return;
         }
         for (Bracket bracket : proof.brackets()) {

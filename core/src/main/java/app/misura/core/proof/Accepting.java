@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.finding.Acceptance;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -62,7 +63,7 @@ final class Accepting {
     private static boolean tears(Finding finding, Bracket bracket) {
         return switch (finding.rule()) {
             case ClosureRule.GAP -> finding.about().equals(bracket.closure().id());
-            case ClosureRule.WRONG ->
+            case Rules.CLOSURE_WRONG ->
                 bracket.state() == Bracket.State.WRONG
                         && finding.steps().stream().anyMatch(bracket.closure()::concerns);
             default -> false;

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.reading.Settled;
 import java.util.ArrayList;
@@ -44,9 +45,9 @@ final class AgreementRule implements ProofRule {
             default -> "Step " + id + " has " + said + ", none within " + within + "; the middle one stands.";
         };
         return new Finding(
-                "agreement",
+                Rules.AGREEMENT,
                 id,
-                open ? Severity.NOTE : evidence.severity("agreement", Severity.WARNING),
+                open ? Severity.NOTE : evidence.severity(Rules.AGREEMENT, Severity.WARNING),
                 List.of(settled.step().label()),
                 List.of(id),
                 numbers,

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
@@ -20,7 +21,6 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
  * tapes hardly give is a warning; what the adjustment judges is a fault.
  */
 final class ClosureRule implements ProofRule {
-    static final String WRONG = "closure-wrong";
     static final String GAP = "closure-gap";
 
     /** A gap of so many standard deviations of honest tapes is looked at. */
@@ -85,7 +85,7 @@ final class ClosureRule implements ProofRule {
                 ? steps.get(0) + " is wrong too" + about + "."
                 : "One of " + String.join(", ", removal.group()) + " is wrong too" + about + ".";
         return new Finding(
-                WRONG,
+                Rules.CLOSURE_WRONG,
                 about(removal.group()),
                 Severity.FAULT,
                 steps,
@@ -169,7 +169,7 @@ final class ClosureRule implements ProofRule {
             numbers.put(id, each);
         });
         return new Finding(
-                WRONG,
+                Rules.CLOSURE_WRONG,
                 about(suspect.members()),
                 Severity.FAULT,
                 List.copyOf(steps),

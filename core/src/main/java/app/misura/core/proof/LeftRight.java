@@ -1,5 +1,6 @@
 package app.misura.core.proof;
 
+import app.misura.core.finding.Rules;
 import app.misura.core.form.Step;
 import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
@@ -46,7 +47,7 @@ public record LeftRight(Step step, Length left, Length right) {
     /** Whether the sides of a step differ on this body, as its file or a person says: they say nothing of each other. */
     static boolean isConfirmed(String label, Sheet sheet, Map<String, Long> now) {
         return isUneven(label, sheet)
-                || sheet.accepted().stream().anyMatch(a -> a.stands(LeftRightRule.RULE, label, values(label), now));
+                || sheet.accepted().stream().anyMatch(a -> a.stands(Rules.LEFT_RIGHT, label, values(label), now));
     }
 
     /** The ids of its two values. */

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,7 +11,6 @@ import java.util.stream.Stream;
 
 /** Are left and right alike? Where they are not, the body may be so: the sides alone cannot say which one is wrong. */
 final class LeftRightRule implements ProofRule {
-    static final String RULE = "left-right";
 
     @Override
     public List<Finding> findings(Evidence evidence) {
@@ -44,9 +44,9 @@ final class LeftRightRule implements ProofRule {
         numbers.put("right", evidence.number(pair.right()));
         numbers.put("apart", evidence.number(pair.apart()));
         return new Finding(
-                RULE,
+                Rules.LEFT_RIGHT,
                 label,
-                evidence.severity(RULE, Severity.WARNING),
+                evidence.severity(Rules.LEFT_RIGHT, Severity.WARNING),
                 List.of(label),
                 pair.values(),
                 numbers,

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
@@ -77,7 +78,7 @@ public record Proof(
                 Sentence.of(evidence, findings),
                 Retake.of(sheet, settled, adjustment, findings),
                 unchecked(sheet, adjustment, brackets),
-                findings.stream().anyMatch(f -> f.rule().equals(ClosureRule.WRONG))
+                findings.stream().anyMatch(f -> f.rule().equals(Rules.CLOSURE_WRONG))
                         ? Slips.of(sheet, settled, adjustment)
                         : List.of(),
                 evidence.fits());
@@ -129,7 +130,7 @@ public record Proof(
     /** The strongest suspicion; empty where there is none, or a person took it as it is. */
     public Optional<Adjustment.Suspect> suspect() {
         Set<String> accepted = findings.stream()
-                .filter(f -> f.rule().equals(ClosureRule.WRONG) && f.isAccepted())
+                .filter(f -> f.rule().equals(Rules.CLOSURE_WRONG) && f.isAccepted())
                 .map(Finding::about)
                 .collect(Collectors.toSet());
         return adjustment.suspects().stream()
@@ -152,7 +153,7 @@ public record Proof(
      */
     static List<Adjustment.Removal> wrong(Adjustment adjustment, List<Finding> findings) {
         Set<String> open = findings.stream()
-                .filter(f -> f.rule().equals(ClosureRule.WRONG) && f.isFault())
+                .filter(f -> f.rule().equals(Rules.CLOSURE_WRONG) && f.isFault())
                 .map(Finding::about)
                 .collect(Collectors.toSet());
         return adjustment.removals().stream()

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
@@ -19,7 +20,6 @@ import java.util.Set;
 
 /** Does a number fit the rest of this body? Never more than a warning: bodies differ, and no rule calls one wrong. */
 final class ProportionRule implements ProofRule {
-    static final String RULE = "proportion";
 
     /** How the sheet's values fit each other, those left out that sums prove wrong already. */
     static Fits fits(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
@@ -82,9 +82,9 @@ final class ProportionRule implements ProofRule {
                 : String.join(" and ", ids) + " are unusual together: " + first + " reads " + read(first, evidence)
                         + ", and the others make about " + about(expected, evidence) + " likely.";
         return new Finding(
-                RULE,
+                Rules.PROPORTION,
                 String.join(" ", ids),
-                evidence.severity(RULE, Severity.WARNING),
+                evidence.severity(Rules.PROPORTION, Severity.WARNING),
                 steps,
                 ids,
                 numbers,

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.measure.Condition;
@@ -44,7 +45,7 @@ public record Retake(List<String> first, List<String> then) {
         for (Finding finding : findings) {
             if (finding.isFault() && finding.rule().equals(ClosureRule.GAP)) {
                 anyOf.add(new LinkedHashSet<>(finding.steps()));
-            } else if (finding.isFault() && !finding.rule().equals(ClosureRule.WRONG)) {
+            } else if (finding.isFault() && !finding.rule().equals(Rules.CLOSURE_WRONG)) {
                 first.addAll(finding.steps());
             }
         }

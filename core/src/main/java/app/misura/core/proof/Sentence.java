@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -63,7 +64,7 @@ public record Sentence(String head, String rest) {
         if (evidence.adjustment().status() == Adjustment.Status.UNRESOLVED && !wrong.isEmpty()) {
             return new Sentence("Too much disagrees: measure again.", "");
         }
-        boolean onlySums = faults.stream().allMatch(f -> f.rule().equals("closure-wrong"));
+        boolean onlySums = faults.stream().allMatch(f -> f.rule().equals(Rules.CLOSURE_WRONG));
         if (wrong.isEmpty() || !onlySums) {
             String more = faults.size() == 1 ? toCome : (faults.size() - 1) + " more below.";
             return new Sentence(faults.get(0).sentence(), more);
@@ -144,7 +145,7 @@ public record Sentence(String head, String rest) {
     }
 
     private static boolean isSides(Finding finding) {
-        return finding.rule().equals(LeftRightRule.RULE);
+        return finding.rule().equals(Rules.LEFT_RIGHT);
     }
 
     private static String steps(Stream<Finding> findings) {

@@ -1,6 +1,7 @@
 package app.misura.core.proof;
 
 import app.misura.core.adjust.Network;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.Closure;
 import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
@@ -77,7 +78,7 @@ public final class SheetNetwork {
         terms.put(new ValueId(label, Side.LEFT).toString(), 1.0);
         terms.put(new ValueId(label, Side.RIGHT).toString(), -1.0);
         return new Network.Closure(
-                leftRightId(label), terms, 0, cm(sheet.judging().tolerance(LeftRightRule.RULE), sheet.unit()));
+                leftRightId(label), terms, 0, cm(sheet.judging().tolerance(Rules.LEFT_RIGHT), sheet.unit()));
     }
 
     static String leftRightId(String label) {

@@ -1,6 +1,7 @@
 package app.misura.core.proportion;
 
 import app.misura.core.adjust.Network;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.ValueId;
 import app.misura.core.judging.Proportion;
 import app.misura.core.judging.Proportions;
@@ -143,7 +144,7 @@ public final class BodyNetwork {
         rule.factors().forEach((name, factor) -> terms.put(id(name), -factor));
         terms.put(id(rule.of()), 1.0);
         double looseness =
-                rule.spread() * Math.max(1, expected) * sheet.judging().tolerance("proportion");
+                rule.spread() * Math.max(1, expected) * sheet.judging().tolerance(Rules.PROPORTION);
         closures.add(new Network.Closure("of " + rule.of(), terms, -rule.constant(), looseness));
     }
 

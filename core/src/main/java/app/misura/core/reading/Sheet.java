@@ -173,6 +173,12 @@ public record Sheet(
         return new Sheet(form, wearer, answers, readings, leftOut, acceptances, judging);
     }
 
+    /** A sheet of a form as it is usually asked, before anything is read. */
+    public static Sheet blank(OrderForm form, Judging judging) {
+        OrderForm asked = form.asAsked(Map.of());
+        return new Sheet(asked, Wearer.USUAL, asked.answers(Map.of()), List.of()).judged(judging);
+    }
+
     /** The same sheet, judged so. */
     public Sheet judged(Judging otherwise) {
         return new Sheet(form, wearer, answers, readings, leftOut, accepted, otherwise);

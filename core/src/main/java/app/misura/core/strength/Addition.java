@@ -7,12 +7,12 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.Length;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.SheetNetwork;
 import app.misura.core.reading.Sheet;
-import app.misura.core.reading.Wearer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -37,19 +37,18 @@ public record Addition(List<String> steps, String sum, List<ValueId> checks) {
     private record Place(MeasureKey key, @Nullable Side side) {}
 
     /**
-     * The addition to a form with these answers that brings most values into a sum, of several alike the one with fewer steps;
+     * The addition to a form as it is usually asked that brings most values into a sum, of several alike the one with fewer steps;
      * empty where no form has one.
      */
-    public static Optional<Addition> best(OrderForm written, Map<String, String> answers, OrderForms known) {
-        OrderForm form = written.asAsked(written.answers(answers));
-        Sheet blank = new Sheet(form, Wearer.USUAL, form.answers(answers), List.of());
+    public static Optional<Addition> best(OrderForm written, Judging judging, OrderForms known) {
+        Sheet blank = Sheet.blank(written, judging);
         Network network = SheetNetwork.of(blank, Map.of());
         Strength now = Strength.of(network);
         Map<Place, ValueId> own = places(blank);
         List<Addition> all = new ArrayList<>();
         for (OrderForm other : known.all()) {
-            OrderForm asked = other.in(blank.unit()).asAsked(Map.of());
-            Sheet sheet = new Sheet(asked, blank.wearer(), asked.answers(Map.of()), List.of());
+            Sheet sheet = Sheet.blank(other.in(blank.unit()), judging);
+            OrderForm asked = sheet.form();
             Map<ValueId, Place> theirs = new HashMap<>();
             places(sheet).forEach((place, value) -> theirs.put(value, place));
             for (Closure closure : asked.closures()) {

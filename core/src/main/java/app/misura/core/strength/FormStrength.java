@@ -4,10 +4,10 @@ import app.misura.core.adjust.Network;
 import app.misura.core.adjust.Strength;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.Length;
 import app.misura.core.proof.SheetNetwork;
 import app.misura.core.reading.Sheet;
-import app.misura.core.reading.Wearer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -31,17 +31,17 @@ public record FormStrength(
     /** @param least the smallest error that is noticed four times of five */
     public record Noticed(ValueId value, Length least) {}
 
-    /** The strength of a form with these answers. */
-    public static FormStrength of(OrderForm written, Map<String, String> answers) {
-        OrderForm form = written.asAsked(written.answers(answers));
-        Sheet blank = new Sheet(form, Wearer.USUAL, form.answers(answers), List.of());
+    /** The strength of a form as it is usually asked. @param judging how the house judges what is read on it */
+    public static FormStrength of(OrderForm written, Judging judging) {
+        Sheet blank = Sheet.blank(written, judging);
+        OrderForm form = blank.form();
         Network network = SheetNetwork.of(blank, Map.of());
         Strength strength = Strength.of(network);
         List<ValueId> unchecked = network.measures().stream()
                 .map(m -> ValueId.parse(m.id()))
                 .filter(v -> !inSums(form, v.toString()) && isBody(form, v))
                 .toList();
-        Map<ValueId, Double> shown = new PlainBody(blank.judging().proportions()).noticed(blank);
+        Map<ValueId, Double> shown = new PlainBody(judging.proportions()).noticed(blank);
         return new FormStrength(
                 form,
                 strength.noticed().stream()

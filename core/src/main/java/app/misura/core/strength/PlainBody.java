@@ -48,7 +48,7 @@ final class PlainBody {
         for (Sheet.Slot slot : blank.slots()) {
             cmOf(slot).ifPresent(net -> readings.add(reading(slot, net)));
         }
-        Sheet sheet = new Sheet(blank.form(), blank.wearer(), blank.answers(), readings);
+        Sheet sheet = new Sheet(blank.form(), blank.wearer(), blank.answers(), readings).judged(blank.judging());
         Optional<Network> network = BodyNetwork.of(sheet, sheet.settled(), Set.of(), new BodyNetwork.Hand() {
             @Override
             public double sdCm(Sheet.Slot slot, Settled settled) {

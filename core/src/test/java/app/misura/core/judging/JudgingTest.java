@@ -3,6 +3,7 @@ package app.misura.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.judging.Judging.Setting;
 import app.misura.core.proof.Proof;
@@ -27,6 +28,13 @@ class JudgingTest {
 
     private static Sheet set(Sheet sheet, String check, Severity severity, double tolerance) {
         return sheet.judged(sheet.judging().with(Map.of(check, new Setting(severity, tolerance))));
+    }
+
+    @Test
+    void whatIsAskedForByNameIsDeclared() {
+        assertThat(Check.all())
+                .extracting(Check::id)
+                .contains(Rules.CLOSURE_WRONG, Rules.LEFT_RIGHT, Rules.AGREEMENT, Rules.PROPORTION);
     }
 
     @Test

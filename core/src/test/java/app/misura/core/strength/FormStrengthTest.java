@@ -8,9 +8,13 @@ import app.misura.core.adjust.Strength;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Judging;
+import app.misura.core.judging.Proportions;
+import app.misura.core.length.Length;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -22,12 +26,16 @@ class FormStrengthTest {
         return FORMS.all();
     }
 
+    private static FormStrength of(String form, Judging judging) {
+        return FormStrength.of(FORMS.get(form), judging);
+    }
+
     private static FormStrength of(String form) {
-        return FormStrength.of(FORMS.get(form), Map.of());
+        return FormStrength.of(FORMS.get(form), Judging.usual());
     }
 
     private static Optional<Addition> addition(OrderForm form) {
-        return Addition.best(form, Map.of(), FORMS);
+        return Addition.best(form, Judging.usual(), FORMS);
     }
 
     /** Two readings of one thing: by hand, bound 2.576, error's sd 0.707, so 3.416 x 0.707. */
@@ -71,14 +79,14 @@ class FormStrengthTest {
     @ParameterizedTest
     @MethodSource("forms")
     void everyFormHasAStrength(OrderForm form) {
-        FormStrength strength = FormStrength.of(form, Map.of());
+        FormStrength strength = FormStrength.of(form, Judging.usual());
         List<String> values =
                 strength.noticed().stream().map(n -> n.value().toString()).toList();
         assertThat(values).doesNotHaveDuplicates();
         assertThat(strength.noticed())
                 .allMatch(n -> n.least().isPositive() && n.least().toCm() < 60);
         assertThat(strength.unchecked()).noneMatch(v -> values.contains(v.toString()));
-        FormStrength other = FormStrength.of(form.in(form.unit().other()), Map.of());
+        FormStrength other = FormStrength.of(form.in(form.unit().other()), Judging.usual());
         assertThat(other.noticed()).extracting(n -> n.value().toString()).containsExactlyElementsOf(values);
         addition(form).ifPresent(a -> {
             assertThat(a.checks()).as(form.id()).isNotEmpty().allMatch(strength.unchecked()::contains);
@@ -89,13 +97,14 @@ class FormStrengthTest {
     @Test
     void theRaceSuitIsTheStrongest() {
         long suit = of("race-suit").noticed().size();
-        assertThat(forms()).allMatch(f -> FormStrength.of(f, Map.of()).noticed().size() <= suit);
+        assertThat(forms())
+                .allMatch(f -> FormStrength.of(f, Judging.usual()).noticed().size() <= suit);
     }
 
     /** What stands between two girths and is not read is no reading: the waist alone beside the seat shows little. */
     @Test
     void theRestOfABodyShowsOnlyLargeSlips() {
-        FormStrength strength = FormStrength.of(OrderForms.shipped().get("trousers-tailored"), Map.of());
+        FormStrength strength = FormStrength.of(OrderForms.shipped().get("trousers-tailored"), Judging.usual());
         double waist = strength.byBody().stream()
                 .filter(n -> n.value().toString().equals("U2"))
                 .findFirst()
@@ -104,5 +113,22 @@ class FormStrengthTest {
                 .toCm();
         assertThat(waist).as("people differ there by more than a hand").isBetween(20.0, 45.0);
         assertThat(strength.byBody()).extracting(n -> n.value().toString()).contains("U1", "D8", "D9-left");
+    }
+
+    @Test
+    void aHouseThatExpectsMoreOfBodiesIsToldOfSmallerSlips() {
+        Judging usual = Judging.usual();
+        Judging strict = usual.with(new Proportions(
+                "half as wide",
+                usual.proportions().rules().stream()
+                        .map(r -> r.with(r.factors(), r.constant(), r.spread() / 2))
+                        .toList()));
+        List<FormStrength.Noticed> before = of("coat-tailored", usual).byBody();
+        Map<ValueId, Length> then = of("coat-tailored", strict).byBody().stream()
+                .collect(Collectors.toMap(FormStrength.Noticed::value, FormStrength.Noticed::least));
+        assertThat(before)
+                .isNotEmpty()
+                .allSatisfy(n -> assertThat(then.get(n.value())).isNotNull().isLessThan(n.least()));
+        assertThat(of("coat-tailored", usual.with(Proportions.none())).byBody()).isEmpty();
     }
 }

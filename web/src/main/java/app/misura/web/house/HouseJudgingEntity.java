@@ -6,12 +6,13 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.NullUnmarked;
+import org.springframework.data.domain.Persistable;
 
 /** One version of how the house judges. */
 @Entity
 @Table(name = "house_judging")
 @NullUnmarked
-class HouseJudgingEntity {
+class HouseJudgingEntity implements Persistable<Integer> {
     @Id
     Integer version;
 
@@ -31,5 +32,16 @@ class HouseJudgingEntity {
         this.judging = judging;
         this.madeAt = at;
         this.madeBy = by;
+    }
+
+    @Override
+    public Integer getId() {
+        return version;
+    }
+
+    /** Versions are only ever added: two at once meet at their number, and the later one is refused. */
+    @Override
+    public boolean isNew() {
+        return true;
     }
 }

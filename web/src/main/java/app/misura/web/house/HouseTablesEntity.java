@@ -5,12 +5,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.NullUnmarked;
+import org.springframework.data.domain.Persistable;
 
 /** One version of the house's tables. */
 @Entity
 @Table(name = "house_tables")
 @NullUnmarked
-class HouseTablesEntity {
+class HouseTablesEntity implements Persistable<Integer> {
     @Id
     Integer version;
 
@@ -25,5 +26,16 @@ class HouseTablesEntity {
         this.numbers = numbers;
         this.madeAt = at;
         this.madeBy = by;
+    }
+
+    @Override
+    public Integer getId() {
+        return version;
+    }
+
+    /** Versions are only ever added: two at once meet at their number, and the later one is refused. */
+    @Override
+    public boolean isNew() {
+        return true;
     }
 }

@@ -42,18 +42,21 @@ public class Judgings {
     public Version version() {
         Version found = known;
         boolean onPaper = house.rules().onPaper();
-        if (found == null) {
-            found = repository
-                    .findFirstByOrderByVersionDesc()
-                    .map(e -> new Version(e.version, JudgingText.read(e.judging)))
-                    .orElse(new Version(0, Judging.usual()));
-            known = found;
-        }
-        if (found.judging().onPaper() != onPaper) {
-            found = new Version(found.version(), found.judging().onPaper(onPaper));
-            known = found;
-        }
+        return found != null && found.judging().onPaper() == onPaper ? found : read(onPaper);
+    }
+
+    /** Nothing is forgotten meanwhile: what was read before a change is not known after it. */
+    private synchronized Version read(boolean onPaper) {
+        Version found = repository
+                .findFirstByOrderByVersionDesc()
+                .map(e -> new Version(e.version, JudgingText.read(e.judging).onPaper(onPaper)))
+                .orElseGet(() -> new Version(0, Judging.usual().onPaper(onPaper)));
+        known = found;
         return found;
+    }
+
+    private synchronized void forget() {
+        known = null;
     }
 
     /** The last twenty changes, newest first. */
@@ -76,12 +79,12 @@ public class Judgings {
         if (version().version() != before) {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
-        repository.saveAndFlush(
-                new HouseJudgingEntity(before + 1, what, JudgingText.write(wanted), clock.instant(), by));
+        Versions.add(
+                repository, new HouseJudgingEntity(before + 1, what, JudgingText.write(wanted), clock.instant(), by));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
-                known = null;
+                forget();
             }
         });
     }

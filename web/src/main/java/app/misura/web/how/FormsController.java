@@ -3,15 +3,16 @@ package app.misura.web.how;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
 import app.misura.core.strength.Addition;
 import app.misura.core.strength.FormStrength;
+import app.misura.web.house.Judgings;
 import app.misura.web.ui.FormSaid;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,11 +22,16 @@ import org.springframework.web.bind.annotation.GetMapping;
 class FormsController {
     private final OrderForms forms;
 
-    /** Worked out once: a form that ships does not change while the house is open. */
-    private final Map<String, FormView> views = new ConcurrentHashMap<>();
+    private final Judgings judgings;
 
-    FormsController(OrderForms forms) {
+    /** Worked out once: a form that ships does not change while the house is open. What the house judges by may. */
+    private volatile @Nullable Worked worked;
+
+    private record Worked(Judging judging, List<FormView> views) {}
+
+    FormsController(OrderForms forms, Judgings judgings) {
         this.forms = forms;
+        this.judgings = judgings;
     }
 
     /** @param share of the longest bar, 0 to 100: the larger the error must be, the longer */
@@ -44,21 +50,27 @@ class FormsController {
 
     @GetMapping("/forms")
     String forms(Model model) {
-        model.addAttribute(
-                "forms",
-                forms.all().stream()
-                        .map(f -> views.computeIfAbsent(f.id(), id -> view(f)))
-                        .toList());
+        model.addAttribute("forms", views(judgings.now()));
         return "forms";
     }
 
-    private FormView view(OrderForm form) {
-        FormStrength strength = FormStrength.of(form, Map.of());
+    private List<FormView> views(Judging judging) {
+        Worked known = worked;
+        if (known == null || !known.judging().equals(judging)) {
+            known = new Worked(
+                    judging, forms.all().stream().map(f -> view(f, judging)).toList());
+            worked = known;
+        }
+        return known.views();
+    }
+
+    private FormView view(OrderForm form, Judging judging) {
+        FormStrength strength = FormStrength.of(form, judging);
         double longest = strength.bluntest().map(n -> n.least().toMm()).orElse(1.0);
         return new FormView(
                 form.id(),
                 form.title(),
-                FormSaid.of(form).whole(),
+                FormSaid.of(form, judging).whole(),
                 strength.noticed().stream()
                         .map(n -> new NoticedView(
                                 n.value().toString(), name(n.value(), form), said(n.least(), form), (int)
@@ -69,7 +81,7 @@ class FormsController {
                         .map(n -> n.value() + " " + said(n.least(), form))
                         .collect(Collectors.joining(", ")),
                 strength.groups().stream().map(FormsController::ids).toList(),
-                Addition.best(form, Map.of(), forms).map(FormsController::said).orElse(""));
+                Addition.best(form, judging, forms).map(FormsController::said).orElse(""));
     }
 
     private static String name(ValueId value, OrderForm form) {

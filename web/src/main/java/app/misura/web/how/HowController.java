@@ -5,6 +5,7 @@ import app.misura.core.form.OrderForms;
 import app.misura.core.form.Part;
 import app.misura.core.measure.Play;
 import app.misura.core.proof.Bracket;
+import app.misura.web.house.Judgings;
 import app.misura.web.ui.FormSaid;
 import app.misura.web.ui.Say;
 import java.util.LinkedHashMap;
@@ -19,9 +20,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class HowController {
     private final OrderForms forms;
+    private final Judgings judgings;
 
-    HowController(OrderForms forms) {
+    HowController(OrderForms forms, Judgings judgings) {
         this.forms = forms;
+        this.judgings = judgings;
     }
 
     /** A sign of a sum with what it means. */
@@ -48,7 +51,9 @@ class HowController {
                         sign(Bracket.State.TO_COME, "A number of this sum is still to be taken.")));
         model.addAttribute("letters", letters());
         model.addAttribute("plays", Stream.of(Play.values()).toList());
-        model.addAttribute("forms", forms.all().stream().map(FormSaid::of).toList());
+        model.addAttribute(
+                "forms",
+                forms.all().stream().map(f -> FormSaid.of(f, judgings.now())).toList());
         return "how";
     }
 

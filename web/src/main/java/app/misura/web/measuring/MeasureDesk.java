@@ -2,6 +2,7 @@ package app.misura.web.measuring;
 
 import app.misura.core.course.Course;
 import app.misura.core.course.Gate;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Part;
 import app.misura.core.form.Step;
@@ -214,7 +215,7 @@ class MeasureDesk {
 
     /** A question in the words of the proof, with the sums that gape for it. */
     private static MeasureView.Question question(Gate.Question question, Proof proof) {
-        String gapes = !question.finding().rule().equals("closure-wrong")
+        String gapes = !question.finding().rule().equals(Rules.CLOSURE_WRONG)
                 ? ""
                 : proof.brackets().stream()
                         .filter(b -> b.state() == Bracket.State.WRONG)

@@ -8,6 +8,7 @@ import app.misura.core.practice.Calibration;
 import app.misura.core.practice.Offset;
 import app.misura.core.practice.Repeats;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.Sheet;
 import app.misura.web.account.Accounts;
 import app.misura.web.house.House;
 import app.misura.web.house.Judgings;
@@ -51,8 +52,9 @@ class HandsController {
     String hands(Model model) {
         Judgings.Version version = judgings.version();
         Unit unit = Unit.parse(house.rules().unit());
-        Repeats repeats = Repeats.of(sheets.taken());
-        List<Proof> sound = sheets.sound();
+        List<Sheet> taken = sheets.taken();
+        Repeats repeats = Repeats.of(taken);
+        List<Proof> sound = OwnSheets.sound(taken);
         Calibration calibration = Calibration.of(sound);
         model.addAttribute("version", version.version());
         model.addAttribute("unit", unit.symbol());

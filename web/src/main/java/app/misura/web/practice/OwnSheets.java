@@ -28,9 +28,9 @@ class OwnSheets {
         return orders.newest(MOST).stream().map(GarmentOrder::takenHere).toList();
     }
 
-    /** The proofs of sheets on which something was taken and no fault stands. */
-    List<Proof> sound() {
-        return taken().stream()
+    /** The proofs of those sheets on which something was taken and no fault stands. */
+    static List<Proof> sound(List<Sheet> taken) {
+        return taken.stream()
                 .filter(s -> !s.readings().isEmpty())
                 .map(Proof::of)
                 .filter(p -> p.verdict() != Proof.Verdict.FAULTS)

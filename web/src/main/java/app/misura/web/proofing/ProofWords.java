@@ -2,6 +2,7 @@ package app.misura.web.proofing;
 
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.form.Step;
 import app.misura.core.form.ValueId;
 import app.misura.core.format.sums.NumberLine;
@@ -19,7 +20,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What a proof says beside its sentence, as the page shows it. */
 final class ProofWords {
-    private static final String WRONG = "closure-wrong";
 
     private ProofWords() {}
 
@@ -68,7 +68,7 @@ final class ProofWords {
     /** Faults first; what the sentence and the brackets say already is not said again. */
     static List<Finding> findings(Proof proof) {
         return proof.findings().stream()
-                .filter(f -> !f.rule().equals(WRONG) && !f.isAccepted())
+                .filter(f -> !f.rule().equals(Rules.CLOSURE_WRONG) && !f.isAccepted())
                 .sorted((a, b) -> b.severity().compareTo(a.severity()))
                 .toList();
     }
@@ -76,7 +76,7 @@ final class ProofWords {
     /** What is asked for again because sums say so. */
     static List<Finding> asked(Proof proof) {
         return proof.findings().stream()
-                .filter(f -> f.rule().equals(WRONG) && f.isFault())
+                .filter(f -> f.rule().equals(Rules.CLOSURE_WRONG) && f.isFault())
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package app.misura.web.reading;
 
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.proof.Proof;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -25,7 +26,7 @@ public record Acceptable(String rule, String about, String seen, boolean fault, 
                                 finding.about(),
                                 Acceptances.resting(finding, proof),
                                 finding.isFault(),
-                                finding.rule().equals("left-right")));
+                                finding.rule().equals(Rules.LEFT_RIGHT)));
             }
         }
         return all;

@@ -5,9 +5,9 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.garment.Garment;
 import app.misura.core.garment.Garments;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.LengthText;
 import app.misura.core.reading.Sheet;
-import app.misura.core.reading.Wearer;
 import app.misura.core.ready.Ready;
 import app.misura.core.strength.FormStrength;
 import java.util.List;
@@ -16,23 +16,20 @@ import java.util.Optional;
 
 /** What a form will and will not do, said before it is chosen; counted from the form as it is usually asked. */
 public record FormSaid(String title, String steps, String checks, String ends) {
-    public static FormSaid of(OrderForm written) {
+    /** @param judging how the house judges what is read on it */
+    public static FormSaid of(OrderForm written, Judging judging) {
         OrderForm form = written.asAsked(Map.of());
         List<Step> readings =
                 form.asked(Map.of()).stream().filter(Step::takesReadings).toList();
         return new FormSaid(
                 form.title(),
-                readings.size() + " readings, about " + minutes(written) + " minutes",
-                checks(form, readings),
+                readings.size() + " readings, about " + Ready.minutes(Sheet.blank(written, judging)) + " minutes",
+                checks(form, readings, judging),
                 ends(written));
     }
 
-    private static int minutes(OrderForm form) {
-        return Ready.minutes(new Sheet(form, Wearer.USUAL, form.answers(Map.of()), List.of()));
-    }
-
     /** How well a form checks itself: how many of its readings stand in a sum. */
-    private static String checks(OrderForm form, List<Step> readings) {
+    private static String checks(OrderForm form, List<Step> readings, Judging judging) {
         List<Closure> sums = form.closures();
         if (sums.isEmpty()) {
             return "no sum: nothing checks the lengths";
@@ -41,12 +38,12 @@ public record FormSaid(String title, String steps, String checks, String ends) {
                 .filter(s -> sums.stream().anyMatch(c -> c.concerns(s.label())))
                 .count();
         return (sums.size() == 1 ? "1 sum" : sums.size() + " sums") + ", over " + checked + " of " + readings.size()
-                + " readings" + noticed(form);
+                + " readings" + noticed(form, judging);
     }
 
     /** From which size on a slip in the middle one of its sums is noticed. */
-    private static String noticed(OrderForm form) {
-        return FormStrength.of(form, Map.of())
+    private static String noticed(OrderForm form, Judging judging) {
+        return FormStrength.of(form, judging)
                 .middle()
                 .map(least -> ", where a slip of about " + LengthText.rounded(least, form.increment()) + " "
                         + form.unit().symbol() + " mostly shows")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
+import app.misura.core.judging.Judging;
 import app.misura.core.measure.Play;
 import app.misura.core.proof.Bracket;
 import app.misura.web.TestHouse;
@@ -30,7 +31,7 @@ class HowTest extends TestHouse {
                 "limb-cover | 1 sum, over 2 of | ends in pieces at their true size"
             })
     void whatAFormDoesIsCountedFromIt(String id, String checks, String ends) {
-        String said = FormSaid.of(OrderForms.shipped().get(id)).whole();
+        String said = FormSaid.of(OrderForms.shipped().get(id), Judging.usual()).whole();
         assertThat(said).contains(checks).contains(ends);
     }
 

@@ -2,6 +2,7 @@ package app.misura.core.format.sheet;
 
 import app.misura.core.finding.Acceptance;
 import app.misura.core.finding.Finding;
+import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.format.ladder.Ladder;
@@ -98,7 +99,7 @@ final class FormFoot {
     private boolean isSaid(Finding finding) {
         String sentence = proof.sentence().whole();
         return sentence.contains(finding.sentence())
-                || finding.rule().equals("closure-wrong")
+                || finding.rule().equals(Rules.CLOSURE_WRONG)
                         && finding.steps().stream().allMatch(sentence::contains);
     }
 

@@ -8,6 +8,7 @@ import app.misura.core.length.Unit;
 import app.misura.web.client.Client;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
+import app.misura.web.house.Judgings;
 import app.misura.web.known.KnownBody;
 import app.misura.web.known.KnownSheets;
 import app.misura.web.order.GarmentOrder;
@@ -41,14 +42,23 @@ class NewOrderController {
     private final OrderForms forms;
     private final House house;
     private final KnownBody known;
+    private final Judgings judgings;
     private final Clock clock;
 
-    NewOrderController(Orders orders, Clients clients, OrderForms forms, House house, KnownBody known, Clock clock) {
+    NewOrderController(
+            Orders orders,
+            Clients clients,
+            OrderForms forms,
+            House house,
+            KnownBody known,
+            Judgings judgings,
+            Clock clock) {
         this.orders = orders;
         this.clients = clients;
         this.forms = forms;
         this.house = house;
         this.known = known;
+        this.judgings = judgings;
         this.clock = clock;
     }
 
@@ -83,7 +93,7 @@ class NewOrderController {
         Optional<KnownSheets> body = client.map(known::of);
         model.addAttribute(
                 "forms", forms.all().stream().map(f -> choice(f, body, data)).toList());
-        model.addAttribute("said", FormSaid.of(chosen));
+        model.addAttribute("said", FormSaid.of(chosen, judgings.now()));
         model.addAttribute("options", chosen.options());
         model.addAttribute(
                 "reuse",

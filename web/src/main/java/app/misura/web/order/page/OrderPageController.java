@@ -97,7 +97,7 @@ class OrderPageController {
         model.addAttribute("answers", answers(order));
         model.addAttribute("visit", visit(order));
         model.addAttribute("aside", aside(order));
-        model.addAttribute("form", FormSaid.of(order.form()));
+        model.addAttribute("form", FormSaid.of(order.form(), order.sheet().judging()));
         model.addAttribute("more", MoreSteps.of(order));
         model.addAttribute("onward", order.form().whole() == null ? "" : MoreSteps.onward(order));
         List<Photographs.Photograph> seen = photographs.there(order.id());

@@ -7,20 +7,26 @@ import app.misura.core.finding.Severity;
 import app.misura.core.judging.Check;
 import app.misura.core.judging.Judging;
 import app.misura.web.Api;
+import app.misura.web.AtOnce;
 import app.misura.web.TestHouse;
 import app.misura.web.Visitor;
 import app.misura.web.house.Judgings;
 import app.misura.web.order.Orders;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.dao.OptimisticLockingFailureException;
 
 /** The house sets what its checks weigh; every sheet follows at once, and it goes back as easily. */
 class ChecksTest extends TestHouse {
+    private static final int ROUNDS = 10;
+
     @Autowired
     private Judgings judgings;
 
@@ -131,5 +137,21 @@ class ChecksTest extends TestHouse {
     @Test
     void onlyTheOwnerSetsThem() {
         assertThat(Visitor.as(port, "cutter").get("/house/checks").status()).isEqualTo(403);
+    }
+
+    @Test
+    void ofTwoOwnersAtOnceOneIsToldAndNothingIsOverwritten() throws InterruptedException {
+        for (int round = 0; round < ROUNDS; round++) {
+            int before = judgings.version().version();
+            Judging wanted =
+                    judgings.now().with(Map.of("order", new Judging.Setting(Severity.WARNING, 1 + 0.01 * round)));
+            List<Throwable> came = AtOnce.doing(3, () -> {
+                judgings.change(before, wanted, "together", "owner");
+                return null;
+            });
+            assertThat(came).filteredOn(Objects::isNull).hasSize(1);
+            assertThat(came).filteredOn(Objects::nonNull).allMatch(OptimisticLockingFailureException.class::isInstance);
+            assertThat(judgings.version()).isEqualTo(new Judgings.Version(before + 1, wanted));
+        }
     }
 }

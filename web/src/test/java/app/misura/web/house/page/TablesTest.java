@@ -7,6 +7,7 @@ import app.misura.core.cut.CutSpec;
 import app.misura.core.cut.Cutting;
 import app.misura.core.house.HouseTables;
 import app.misura.core.life.Stage;
+import app.misura.web.AtOnce;
 import app.misura.web.TestHouse;
 import app.misura.web.Visitor;
 import app.misura.web.cutting.CutChoices;
@@ -15,18 +16,23 @@ import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The house's tables are changed as a new version, and never under an order that is there. */
 class TablesTest extends TestHouse {
     private static final Pattern INPUT = Pattern.compile("name=\"([^\"]+)\" value=\"([^\"]*)\"");
+
+    private static final int ROUNDS = 10;
 
     @LocalServerPort
     private int port;
@@ -136,5 +142,16 @@ class TablesTest extends TestHouse {
             data.update(to, order.tables().version(), order.id());
         }
         assertThat(owner.get("/orders/" + order.id() + "/order").status()).isEqualTo(200);
+    }
+
+    @Test
+    void ofTwoOwnersAtOnceOneIsToldAndNothingIsOverwritten() throws InterruptedException {
+        for (int round = 0; round < ROUNDS; round++) {
+            HouseTables before = tables.now();
+            List<Throwable> came = AtOnce.doing(3, () -> tables.change(before.version(), before.numbers(), "owner"));
+            assertThat(came).filteredOn(Objects::isNull).hasSize(1);
+            assertThat(came).filteredOn(Objects::nonNull).allMatch(OptimisticLockingFailureException.class::isInstance);
+            assertThat(tables.now().version()).isEqualTo(before.version() + 1);
+        }
     }
 }

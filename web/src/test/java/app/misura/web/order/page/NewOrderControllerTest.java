@@ -12,10 +12,12 @@ import static org.mockito.Mockito.when;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.garment.Garments;
+import app.misura.core.judging.Judging;
 import app.misura.core.length.Unit;
 import app.misura.web.TestOrders;
 import app.misura.web.client.Clients;
 import app.misura.web.house.House;
+import app.misura.web.house.Judgings;
 import app.misura.web.known.KnownBodies;
 import app.misura.web.order.Orders;
 import java.time.LocalDate;
@@ -34,8 +36,9 @@ class NewOrderControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Clients clients = mock(Clients.class);
     private final House house = mock(House.class);
+    private final Judgings judgings = mock(Judgings.class);
     private final NewOrderController controller = new NewOrderController(
-            orders, clients, OrderForms.shipped(), house, KnownBodies.of(orders), TestOrders.CLOCK);
+            orders, clients, OrderForms.shipped(), house, KnownBodies.of(orders), judgings, TestOrders.CLOCK);
     private final ExtendedModelMap model = new ExtendedModelMap();
     private final MockHttpServletResponse response = new MockHttpServletResponse();
     private final OrderFormData data = new OrderFormData();
@@ -44,6 +47,7 @@ class NewOrderControllerTest {
     @BeforeEach
     void aClient() {
         when(house.rules()).thenReturn(TestOrders.RULES);
+        when(judgings.now()).thenReturn(Judging.usual());
         when(clients.find("c1")).thenReturn(Optional.of(TestOrders.client("Ann")));
         when(clients.find("gone")).thenReturn(Optional.empty());
         when(clients.search(anyString(), anyInt(), anyInt())).thenReturn(new Clients.Found(List.of(), 0));
