@@ -1,5 +1,3 @@
 package app.misura.web.house;
 
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface HouseTablesRepository extends JpaRepository<HouseTablesEntity, Integer> {}
+interface HouseTablesRepository extends VersionRepository<HouseTablesEntity> {}

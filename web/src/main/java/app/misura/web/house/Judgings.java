@@ -79,8 +79,7 @@ public class Judgings {
         if (version().version() != before) {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
-        Versions.add(
-                repository, new HouseJudgingEntity(before + 1, what, JudgingText.write(wanted), clock.instant(), by));
+        repository.add(new HouseJudgingEntity(before + 1, what, JudgingText.write(wanted), clock.instant(), by));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {

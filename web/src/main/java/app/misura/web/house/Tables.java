@@ -97,7 +97,7 @@ public class Tables {
             throw new OptimisticLockingFailureException("changed meanwhile");
         }
         HouseTables next = HouseTables.shipped().with(before + 1, numbers);
-        Versions.add(repository, new HouseTablesEntity(next.version(), write(numbers), clock.instant(), by));
+        repository.add(new HouseTablesEntity(next.version(), write(numbers), clock.instant(), by));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {

@@ -1,5 +1,5 @@
 /**
- * What do the signs mean, which form is for whom, how well does each check itself, what is checked and what is not? Uses ui.
+ * What do the signs mean, which form is for whom, how well does each check itself, what is checked and what is not? Uses house and ui.
  */
 @NullMarked
 package app.misura.web.how;
