@@ -16,7 +16,6 @@ import java.util.Set;
  * the rest of the body where nothing else is asked about it.
  */
 final class Questions {
-
     /** Warnings that a gate asks about too: while the body is there they are cleared in a minute. */
     private static final Set<String> ASKED = Set.of(Rules.AGREEMENT, Rules.LEFT_RIGHT, Rules.PROPORTION);
 
