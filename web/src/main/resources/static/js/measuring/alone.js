@@ -82,8 +82,8 @@ function refresh(place) {
 }
 
 function fieldsOf(form) {
-  const { step, side, text, key, confirm, then, play, tool, sure } = Object.fromEntries(new FormData(form));
-  return { step, side: side || "", text, key, confirm, then, play: play || "", tool: tool || "", sure: sure || "", url: form.getAttribute("action") };
+  const { step, side, text, key, confirm, then, play, tool, sure, round } = Object.fromEntries(new FormData(form));
+  return { step, side: side || "", text, key, confirm, then, play: play || "", tool: tool || "", sure: sure || "", round: round || "", url: form.getAttribute("action") };
 }
 
 function keepHere(form) {
@@ -125,6 +125,7 @@ async function bring(each) {
     play: each.play || "",
     tool: each.tool || "",
     sure: each.sure || "",
+    round: each.round || "",
     _csrf: token ? token.value : "",
   });
   if (each.side) body.set("side", each.side);

@@ -83,6 +83,7 @@ export function ask(to) {
   lay(form, steps.find((each) => each.label === form.elements.step.value), to.step);
   if (form.elements.tool) form.elements.tool.disabled = true;
   if (form.elements.sure) form.elements.sure.checked = false;
+  if (form.elements.step.value !== to.step.label) form.elements.round.value = "";
   form.elements.step.value = to.step.label;
   setSide(form, to.side);
   newKey(form);

@@ -8,6 +8,8 @@ import app.misura.core.measure.Play;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Rounds;
+import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How far the measuring of one sheet has come. Made anew at every reading; the same sheet and marks give the same course.
@@ -161,16 +164,51 @@ public final class Course {
                 .map(proof.sheet().form()::step);
     }
 
-    /** Whether a mark that the step needs was set anew after its last reading: its value is to be looked at again. */
+    /** Whether a value of the step is to be looked at again: see {@link #isMoved(Sheet.Slot)}. */
     public boolean isMoved(Step step) {
-        Optional<Instant> set = step.needs().stream()
+        return slots(step).stream().anyMatch(this::isMoved);
+    }
+
+    /** Whether a mark that the value starts from was set anew after what it is made of was read. */
+    public boolean isMoved(Sheet.Slot slot) {
+        Settled settled = proof.settled().get(slot.id());
+        Optional<Instant> set = slot.step().needs().stream()
                 .flatMap(label -> marks.movedAt(label).stream())
                 .max(Comparator.naturalOrder());
-        Optional<Instant> read = proof.sheet().readings().stream()
-                .filter(r -> r.counts() && r.step().equals(step.label()))
-                .map(Reading::at)
-                .max(Comparator.naturalOrder());
-        return set.isPresent() && read.isPresent() && read.get().isBefore(set.get());
+        return settled != null && set.isPresent() && settled.made().stream().anyMatch(r -> r.at().isBefore(set.get()));
+    }
+
+    /**
+     * The round that the next reading of a value belongs to, as long as nobody says otherwise: its newest while that is being
+     * taken, a new one once its mark has moved, or once the work has gone on from it.
+     *
+     * @param by who reads: another hand that reads other values meanwhile ends nobody's round; null where hands are not told
+     *     apart, as when a program sends what was read
+     */
+    public int round(Sheet.Slot slot, @Nullable String by) {
+        List<Reading> tries = proof.sheet().tries(slot);
+        int newest = Rounds.newest(tries);
+        return newest == 0 || !isMoved(slot) && (by == null || isBeingTaken(slot, tries, by))
+                ? Math.max(1, newest)
+                : roundAnew(slot);
+    }
+
+    /** The round that taking a value again opens. */
+    public int roundAnew(Sheet.Slot slot) {
+        return Math.min(Rounds.newest(proof.sheet().tries(slot)) + 1, Reading.MOST_ROUNDS);
+    }
+
+    /** The same of a step: for each of its values what is asked for by this number is a new one. */
+    public int roundAnew(Step step) {
+        return slots(step).stream().mapToInt(this::roundAnew).max().orElse(1);
+    }
+
+    private boolean isBeingTaken(Sheet.Slot slot, List<Reading> tries, String by) {
+        Settled settled = proof.settled().get(slot.id());
+        boolean open = settled != null && settled.isOpen() && settled.round() == Rounds.newest(tries);
+        Optional<Reading> last =
+                proof.sheet().readings().stream().filter(r -> r.by().equals(by)).reduce((a, b) -> b);
+        return open || last.filter(tries::contains).isPresent();
     }
 
     /** Steps whose mark has moved since they were read, in working order. */
@@ -248,8 +286,10 @@ public final class Course {
                 return new Next.AtStep(step, slot.isOneOfBoth() ? slot.side() : null);
             }
         }
-        if (wantsAnotherTry(step)) {
-            return new Next.AtStep(step, null);
+        for (Sheet.Slot slot : slots(step)) {
+            if (isWanting(slot)) {
+                return new Next.AtStep(step, slot.isOneOfBoth() ? slot.side() : null);
+            }
         }
         Part part = proof.sheet().form().partOf(step);
         Optional<Gate> gate = gate(part).filter(Gate::asks);
@@ -264,13 +304,14 @@ public final class Course {
         return onward.<Next>map(s -> new Next.AtStep(s, null)).orElseGet(Next.AtEnd::new);
     }
 
-    private boolean wantsAnotherTry(Step step) {
-        boolean apart = proof.findings().stream()
-                .anyMatch(f -> f.rule().equals("agreement") && f.steps().contains(step.label()));
-        long tries = proof.sheet().readings().stream()
-                .filter(r -> r.counts() && r.step().equals(step.label()))
-                .count();
-        return apart && tries < TRIES;
+    /** Whether a value of a step is not read yet, or wants a further try. */
+    public boolean isWanting(Step step) {
+        return slots(step).stream().anyMatch(s -> !isAnswered(s) || isWanting(s));
+    }
+
+    private boolean isWanting(Sheet.Slot slot) {
+        Settled settled = proof.settled().get(slot.id());
+        return settled != null && settled.isOpen() && settled.counted().size() < TRIES;
     }
 
     /** Whether every step is taken or left out, and none is to be looked at again. */

@@ -231,9 +231,9 @@ public record OrderForm(
                 c.onlyIf());
     }
 
-    /** What readings say of who took them, where the form is for hands that were never taught; empty where it is not. */
-    public Optional<String> untrainedAid() {
-        return sigmaFactor() > 1 ? Optional.of(cuts() ? "helper" : "alone") : Optional.empty();
+    /** Whether the form is for hands that were never taught: a helper's where it may be cut, else the client's own. */
+    public boolean isForUntrained() {
+        return sigmaFactor() > 1;
     }
 
     /** Steps of the whole form that a selection leaves out, in working order; none where the form is whole itself. */

@@ -83,6 +83,7 @@ public final class Repeats {
         Measure measure = slot.step().taken();
         if (a == null
                 || b == null
+                || first.round() != second.round()
                 || !first.by().equals(second.by())
                 || first.play() != second.play()
                 || Duration.between(first.at(), second.at()).abs().compareTo(VISIT) > 0) {

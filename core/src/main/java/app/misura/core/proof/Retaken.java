@@ -1,6 +1,5 @@
 package app.misura.core.proof;
 
-import app.misura.core.form.Settle;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.reading.Reading;
@@ -9,19 +8,19 @@ import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Strike;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 
 /**
- * What a second round changed: the first round ends with the last value that was read for the first time, its own tries among it.
+ * What the takings after the first changed: the first rounds of all values against the newest.
  *
  * @param values what stands otherwise since, in form order; none where all came out the same
- * @param again the steps that were taken again, in form order
- * @param before what the proof said after the first round
+ * @param again the values that were taken again and stand, in form order
+ * @param before what the proof said of the first rounds
  */
-public record Retaken(List<Value> values, List<String> again, Sentence before) {
+public record Retaken(List<Value> values, List<ValueId> again, Sentence before) {
 
     /** A value that stands otherwise. */
     public record Value(ValueId id, Length was, Length is) {}
@@ -29,25 +28,27 @@ public record Retaken(List<Value> values, List<String> again, Sentence before) {
     /** Empty where nothing was taken again. */
     public static Optional<Retaken> of(Proof now) {
         Sheet sheet = now.sheet();
-        int end = endOfFirst(sheet);
-        List<Reading> later = sheet.readings().subList(end, sheet.readings().size());
-        if (later.isEmpty() || end == 0) {
+        List<ValueId> again = now.settled().values().stream()
+                .filter(s -> s.round() > 1)
+                .map(Settled::id)
+                .toList();
+        Optional<Instant> until = sheet.readings().stream()
+                .filter(r -> r.round() > 1)
+                .map(Reading::at)
+                .min(Comparator.naturalOrder());
+        if (again.isEmpty() || until.isEmpty()) {
             return Optional.empty();
         }
-        Instant until = later.get(0).at();
-        List<Reading> first = new ArrayList<>();
-        sheet.readings().subList(0, end).forEach(r -> first.add(asOf(r, until)));
+        List<Reading> first = sheet.readings().stream()
+                .filter(r -> r.round() == 1)
+                .map(r -> asOf(r, until.get()))
+                .toList();
         Proof before =
                 Proof.of(new Sheet(sheet.form(), sheet.wearer(), sheet.answers(), first, sheet.leftOut(), List.of())
                         .accepting(sheet.accepted().stream()
-                                .filter(a -> a.at().isBefore(until))
+                                .filter(a -> a.at().isBefore(until.get()))
                                 .toList())
                         .judged(sheet.judging()));
-        List<String> again = sheet.slots().stream()
-                .map(slot -> slot.id().step())
-                .distinct()
-                .filter(label -> later.stream().anyMatch(r -> r.step().equals(label)))
-                .toList();
         return Optional.of(new Retaken(values(before.settled(), now.settled()), again, before.sentence()));
     }
 
@@ -64,37 +65,9 @@ public record Retaken(List<Value> values, List<String> again, Sentence before) {
         return values;
     }
 
-    /** How many readings are of the first round. */
-    private static int endOfFirst(Sheet sheet) {
-        List<Reading> all = sheet.readings();
-        int end = 0;
-        for (Sheet.Slot slot : sheet.slots()) {
-            List<Reading> tries = sheet.tries(slot);
-            if (!tries.isEmpty()) {
-                end = Math.max(end, all.indexOf(tries.get(0)) + 1);
-            }
-        }
-        while (end > 0 && end < all.size() && isOwnTry(sheet, all.get(end), all.get(end - 1))) {
-            end++;
-        }
-        return end;
-    }
-
-    /** Whether the one follows the other at a step that wants several tries. */
-    private static boolean isOwnTry(Sheet sheet, Reading next, Reading before) {
-        return next.step().equals(before.step())
-                && Objects.equals(next.side(), before.side())
-                && sheet.form()
-                        .find(next.step())
-                        .filter(s -> s.settle() != Settle.SINGLE)
-                        .isPresent();
-    }
-
     /** A reading as it stood at a moment: what was struck later was not struck. */
     private static Reading asOf(Reading r, Instant moment) {
         Strike struck = r.struck();
-        return struck == null || struck.at().isBefore(moment)
-                ? r
-                : new Reading(r.step(), r.side(), r.text(), r.length(), r.play(), r.at(), r.by(), r.aid(), null);
+        return struck == null || struck.at().isBefore(moment) ? r : r.unstruck();
     }
 }

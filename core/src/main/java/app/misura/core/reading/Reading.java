@@ -4,7 +4,6 @@ import app.misura.core.length.Length;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import java.time.Instant;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,8 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param text what was written, in the sheet's unit
  * @param length what it means, on the form's increment; null says "none wanted"
  * @param play how tight the tape really lay
- * @param aid what helped: a ruler, a mirror; {@code alone} or {@code helper} before it where nobody trained took it, {@code
- *     so-so} behind it where whoever did was not quite sure
+ * @param taking by what and by whom it was taken, and how surely
+ * @param round which taking of its value it belongs to, from 1: see {@link Rounds}
  * @param struck null while it counts
  */
 public record Reading(
@@ -27,36 +26,71 @@ public record Reading(
         Play play,
         Instant at,
         String by,
-        @Nullable String aid,
+        Taking taking,
+        int round,
         @Nullable Strike struck) {
 
-    /** Begins the aid of a reading that was taken by an untrained hand: alone, or by a helper at home. */
-    private static final Pattern UNTRAINED = Pattern.compile("(alone|helper)\\b.*");
+    /** More takings of one value than anybody's patience has. */
+    public static final int MOST_ROUNDS = 99;
 
-    /** The aid of what a stand-in for a tape sent: no body was measured. */
-    public static final String SIMULATED = "simulated tape";
+    public Reading {
+        if (round < 1 || round > MOST_ROUNDS) {
+            throw new IllegalArgumentException("round must lie between 1 and " + MOST_ROUNDS + ", not " + round);
+        }
+    }
+
+    /** A reading of the first round. @param aid how it was taken, as documents have it: see {@link Taking#parse} */
+    public Reading(
+            String step,
+            @Nullable Side side,
+            String text,
+            @Nullable Length length,
+            Play play,
+            Instant at,
+            String by,
+            @Nullable String aid,
+            @Nullable Strike struck) {
+        this(step, side, text, length, play, at, by, Taking.parse(aid), 1, struck);
+    }
+
+    /** How it was taken, as documents have it; null where there is nothing to be said. */
+    public @Nullable String aid() {
+        return taking.text();
+    }
 
     /** Whether it comes from the stand-in for a tape. */
     public boolean isSimulated() {
-        return aid != null && aid.contains(SIMULATED);
+        return taking.origin() == Taking.Origin.SIMULATED;
     }
-
-    /** Stands in the aid of a reading of which whoever took it was not quite sure. */
-    public static final String SO_SO = "so-so";
 
     /** Whether whoever took it was not quite sure. */
     public boolean isUnsure() {
-        return aid != null && aid.contains(SO_SO);
+        return taking.doubt() == Taking.Doubt.SO_SO;
     }
 
     /** Whether somebody took it who was never taught: such readings scatter more. */
     public boolean isUntrained() {
-        return aid != null && UNTRAINED.matcher(aid).matches();
+        return taking.hand() != Taking.Hand.TRAINED;
     }
 
-    /** The same reading where another sheet asks for it. */
+    /** The same reading where another sheet asks for it, in its first round there. */
     public Reading at(String otherStep, @Nullable Side otherSide) {
-        return new Reading(otherStep, otherSide, text, length, play, at, by, aid, struck);
+        return new Reading(otherStep, otherSide, text, length, play, at, by, taking, 1, struck);
+    }
+
+    /** The same reading in another round. */
+    public Reading inRound(int other) {
+        return new Reading(step, side, text, length, play, at, by, taking, other, struck);
+    }
+
+    /** The same reading as it was before it was struck. */
+    public Reading unstruck() {
+        return new Reading(step, side, text, length, play, at, by, taking, round, null);
+    }
+
+    /** The same reading as the house keeps it: when it came, and from whom. */
+    public Reading kept(Instant when, String who) {
+        return new Reading(step, side, text, length, play, when, who, taking, round, struck);
     }
 
     public boolean counts() {

@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param length null says "none wanted"
  * @param agreeing how many tries it is the mean of
- * @param counted the tries that count, in order, struck ones left out
+ * @param counted the tries that count, in order: those of the newest round, struck ones left out
  * @param made those of them that the value is made of
- * @param tries how many tries there were, struck ones among them
+ * @param tries how many tries there were in all rounds, struck ones among them
  */
 public record Settled(
         ValueId id,
@@ -43,6 +43,16 @@ public record Settled(
         BAND_OPEN,
         /** The preferred one lies outside the lowest and the highest that would do. */
         OUTSIDE_BAND
+    }
+
+    /** Which taking of the value it is, from 1. */
+    public int round() {
+        return counted.get(0).round();
+    }
+
+    /** Whether its rule asks for further tries. */
+    public boolean isOpen() {
+        return note == Note.ONE_TRY || note == Note.DISAGREE || note == Note.BAND_OPEN;
     }
 
     /** Whether it is one try of a step that wants two to agree. */

@@ -11,7 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Makes one value of a step's tries. */
+/** Makes one value of a step's tries: of those of the newest round that has one which counts. */
 final class Settling {
     private final ValueId id;
     private final Step step;
@@ -29,7 +29,7 @@ final class Settling {
 
     /** Empty where every try is struck or there is none. */
     static Optional<Settled> of(ValueId id, Step step, @Nullable Side side, List<Reading> tries) {
-        List<Reading> counted = tries.stream().filter(Reading::counts).toList();
+        List<Reading> counted = Rounds.standing(tries);
         return counted.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Settling(id, step, side, counted, tries.size()).settle());

@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param tries how many there are, struck ones among them
  * @param strikes how many of them the hand that took them struck, within the visit
- * @param spread from the shortest to the longest of one visit, struck ones among them; zero for one try
+ * @param changed whether it was taken again within the visit and came out otherwise than honest tries do
+ * @param spread from the shortest to the longest of one round of a visit, struck ones among them; zero for one try
  * @param took from the reading before to the last try; null for the first of a visit
  * @param nearness how far apart honest tries of it come
  */
@@ -26,13 +27,14 @@ public record Steadiness(
         ValueId value,
         int tries,
         int strikes,
+        boolean changed,
         Length spread,
         @Nullable Duration took,
         Length nearness) {
     /** A longer pause is another visit, or a cup of tea. */
     private static final Duration PAUSE = Duration.ofMinutes(20);
 
-    /** What a value scatters more of which a try was struck. House default. */
+    /** What a value scatters more of which a try was struck, or that changed when it was taken again. House default. */
     private static final double HESITANT = 1.3;
 
     /** The same where the tries of one visit lie further apart than honest ones do. */
@@ -51,21 +53,42 @@ public record Steadiness(
 
     private static Steadiness of(Sheet.Slot slot, Sheet sheet) {
         List<Reading> tries = sheet.tries(slot);
+        List<Reading> visit = ofOneVisit(tries);
+        int round = Rounds.newest(visit);
+        Length spread = spread(visit.stream().filter(r -> r.round() == round).toList());
+        return new Steadiness(
+                slot.id(),
+                tries.size(),
+                (int) tries.stream().filter(Steadiness::isStruckByTheHand).count(),
+                changed(visit, round, nearness(slot)),
+                spread,
+                took(tries, sheet.readings()),
+                nearness(slot));
+    }
+
+    private static Length spread(List<Reading> tries) {
         List<Length> lengths = new ArrayList<>();
-        ofOneVisit(tries).forEach(r -> Optional.ofNullable(r.length()).ifPresent(lengths::add));
-        Length spread = lengths.isEmpty()
+        tries.forEach(r -> Optional.ofNullable(r.length()).ifPresent(lengths::add));
+        return lengths.isEmpty()
                 ? Length.ZERO
                 : lengths.stream()
                         .max(Length::compareTo)
                         .orElseThrow()
                         .minus(lengths.stream().min(Length::compareTo).orElseThrow());
-        return new Steadiness(
-                slot.id(),
-                tries.size(),
-                (int) tries.stream().filter(Steadiness::isStruckByTheHand).count(),
-                spread,
-                took(tries, sheet.readings()),
-                nearness(slot));
+    }
+
+    /** Whether no try of the newest round of a visit comes near one of a round before. */
+    private static boolean changed(List<Reading> visit, int round, Length nearness) {
+        List<Length> now = new ArrayList<>();
+        List<Length> before = new ArrayList<>();
+        visit.stream()
+                .filter(Reading::counts)
+                .forEach(r -> Optional.ofNullable(r.length()).ifPresent((r.round() == round ? now : before)::add));
+        return !now.isEmpty()
+                && !before.isEmpty()
+                && now.stream()
+                        .noneMatch(n ->
+                                before.stream().anyMatch(b -> n.minus(b).abs().compareTo(nearness) <= 0));
     }
 
     /** The tries of the visit of the last one; others are of another day's body. */
@@ -115,11 +138,13 @@ public record Steadiness(
             return 1;
         }
         Steadiness steadiness = of(slot, sheet);
-        return steadiness.spread.compareTo(steadiness.nearness) > 0 ? APART : steadiness.strikes > 0 ? HESITANT : 1;
+        return steadiness.spread.compareTo(steadiness.nearness) > 0
+                ? APART
+                : steadiness.strikes > 0 || steadiness.changed ? HESITANT : 1;
     }
 
     /** Whether somebody who looks through the sheet should look here. */
     public boolean isUnsteady() {
-        return strikes > 0 || spread.compareTo(nearness) > 0;
+        return strikes > 0 || changed || spread.compareTo(nearness) > 0;
     }
 }

@@ -125,12 +125,11 @@ public record Ready(List<Line> hand, List<Line> worn, List<Line> touched) {
             add(lines, "Something soft to kneel on", s -> is(s, Aspect.POSTURE, "kneeling"));
             add(lines, "A wall, and something level for the crown", s -> isOf(s, "height"));
             add(lines, "A ruler or a thin book to stand astride", s -> isHeightOf(s, "crotch"));
-            form.untrainedAid()
-                    .ifPresent(aid -> lines.add(new Line(
-                            aid.equals("alone")
-                                    ? "A mirror, a pencil, paper for the wall"
-                                    : "A second person who reads and writes",
-                            List.of())));
+            if (form.isForUntrained()) {
+                lines.add(new Line(
+                        form.cuts() ? "A second person who reads and writes" : "A mirror, a pencil, paper for the wall",
+                        List.of()));
+            }
             return lines;
         }
 

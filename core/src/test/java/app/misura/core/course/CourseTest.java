@@ -144,6 +144,61 @@ class CourseTest {
         assertThat(course.isMoved(step(course, "D8"))).isFalse();
     }
 
+    /** Both sides start from the mark: one that was read again says nothing of the other. */
+    @Test
+    void ofTwoSidesEachIsLookedAtAgain() {
+        Sheet sheet = Sheets.suit(Sheets.SUIT, java.util.Map.of());
+        Step arm = sheet.form().step("A1");
+        Reading left = sheet.readings().stream()
+                .filter(r -> r.step().equals("A1") && r.side() == Side.LEFT)
+                .findFirst()
+                .orElseThrow()
+                .kept(LATER.plusSeconds(1), "tester")
+                .inRound(2);
+        Marks moved = Marks.NONE;
+        for (String mark : arm.needs()) {
+            moved = moved.with(mark, Instant.EPOCH).with(mark, LATER);
+        }
+        Course course = Course.of(Proof.of(sheet.with(left)), moved);
+        assertThat(course.slots(arm)).extracting(course::isMoved).containsExactly(false, true);
+        assertThat(course.isMoved(arm)).isTrue();
+    }
+
+    private static Sheet.Slot slot(Course course, String label) {
+        return course.slots(step(course, label)).get(0);
+    }
+
+    @Test
+    void theNextReadingGoesOnWithTheRoundOrOpensOne() {
+        Course empty = onMarks("P3=171", Marks.NONE);
+        assertThat(empty.round(slot(empty, "U1"), "tester")).isEqualTo(1);
+        Course just = onMarks("P3=171 U1=113", Marks.NONE);
+        assertThat(just.round(slot(just, "U1"), "tester"))
+                .as("it was read last")
+                .isEqualTo(1);
+        assertThat(just.round(slot(just, "U1"), "dewi")).as("by another hand").isEqualTo(2);
+        assertThat(just.round(slot(just, "U1"), null))
+                .as("a program does not say")
+                .isEqualTo(1);
+        assertThat(just.roundAnew(slot(just, "U1"))).isEqualTo(2);
+        Course on = onMarks("P3=171 U1=113 S1=78", Marks.NONE);
+        assertThat(on.round(slot(on, "U1"), "tester"))
+                .as("the work has gone on")
+                .isEqualTo(2);
+        Course open = onMarks("P3=171 U2=87 S1=78", Marks.NONE);
+        assertThat(open.round(slot(open, "U2"), "tester"))
+                .as("a second try is wanted still")
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aMarkThatMovedOpensARound() {
+        Course moved = onMarks(Sheets.AVERAGE, Sheets.MARKED.with("P2", LATER));
+        for (String by : java.util.Arrays.asList("tester", null)) {
+            assertThat(moved.round(slot(moved, "S2"), by)).isEqualTo(2);
+        }
+    }
+
     private static Bracket bracket(Course course, String id) {
         return course.brackets().stream()
                 .filter(b -> b.closure().id().equals(id))

@@ -14,6 +14,7 @@ import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.MadeUp;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Taking;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -151,7 +152,15 @@ class ReuseTest {
         OrderForm form = form("trousers-tailored");
         Reading sent = read("U1", "99", READ);
         Reading simulated = new Reading(
-                sent.step(), null, sent.text(), sent.length(), sent.play(), READ, "tester", Reading.SIMULATED, null);
+                sent.step(),
+                null,
+                sent.text(),
+                sent.length(),
+                sent.play(),
+                READ,
+                "tester",
+                Taking.simulated().text(),
+                null);
         Sheet sheet = new Sheet(form, new MadeUp(5).wearer, Map.of(), List.of(simulated, read("D1", "103", READ)));
         assertThat(Known.of(Proof.of(sheet))).extracting(k -> k.key().code()).containsExactly("outside-leg");
     }

@@ -16,6 +16,7 @@ import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
+import app.misura.core.reading.Taking;
 import app.misura.core.reading.Wearer;
 import java.util.List;
 import java.util.Map;
@@ -348,7 +349,7 @@ class ProofTest {
 
     @Test
     void whatASimulatedTapeSentIsToldFromABody() {
-        Proof proof = aided("S1", Reading.SIMULATED);
+        Proof proof = aided("S1", Taking.simulated().text());
         assertThat(proof.verdict()).isEqualTo(Proof.Verdict.WARNINGS);
         assertThat(proof.sentence().whole())
                 .isEqualTo(

@@ -2,6 +2,7 @@ package app.misura.core.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.form.ValueId;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
@@ -57,15 +58,16 @@ class RetakeTest {
     private static Reading later(Sheet sheet, String id, String text) {
         Reading r = Sheets.reading(sheet.form(), id, text);
         return new Reading(
-                r.step(),
-                r.side(),
-                r.text(),
-                r.length(),
-                r.play(),
-                Instant.EPOCH.plusSeconds(3600),
-                "other",
-                null,
-                null);
+                        r.step(),
+                        r.side(),
+                        r.text(),
+                        r.length(),
+                        r.play(),
+                        Instant.EPOCH.plusSeconds(3600),
+                        "other",
+                        null,
+                        null)
+                .inRound(2);
     }
 
     @Test
@@ -76,7 +78,7 @@ class RetakeTest {
                 .isEmpty();
         Proof now = Proof.of(slip.with(later(slip, "S2", "32.5")));
         Retaken retaken = Retaken.of(now).orElseThrow();
-        assertThat(retaken.again()).containsExactly("S2");
+        assertThat(retaken.again()).extracting(ValueId::toString).containsExactly("S2");
         assertThat(retaken.values()).singleElement().satisfies(v -> {
             assertThat(v.id().toString()).isEqualTo("S2");
             assertThat(v.was().toCm()).isEqualTo(40);
@@ -89,13 +91,24 @@ class RetakeTest {
                 .hasSize(slip.readings().size() + 1);
     }
 
+    /** The widest of a slip and of what was read after it was seen would be the slip. */
+    @Test
+    void aWidestThatIsTakenAgainIsTheNewOne() {
+        Sheet slip = sheet("U1=113");
+        Proof now = Proof.of(slip.with(later(slip, "U1", "98")));
+        assertThat(Retaken.of(now).orElseThrow().values()).singleElement().satisfies(v -> {
+            assertThat(v.was().toCm()).isEqualTo(113);
+            assertThat(v.is().toCm()).isEqualTo(98);
+        });
+    }
+
     @Test
     void whatCameOutTheSameIsSaidToo() {
         Sheet slip = sheet("S2=40");
         Retaken retaken =
                 Retaken.of(Proof.of(slip.with(later(slip, "S2", "40")))).orElseThrow();
         assertThat(retaken.values()).isEmpty();
-        assertThat(retaken.again()).containsExactly("S2");
+        assertThat(retaken.again()).extracting(ValueId::toString).containsExactly("S2");
     }
 
     @Test

@@ -37,7 +37,8 @@ class SteadinessTest {
     void oneTryIsSteadyAndItsTimeIsFromTheReadingBefore() {
         read("D1", "103", 0, null);
         read("D2", "58.5", 2, null);
-        assertThat(of("D1")).isEqualTo(new Steadiness(of("D1").value(), 1, 0, Length.ZERO, null, Length.fromMm(5)));
+        assertThat(of("D1"))
+                .isEqualTo(new Steadiness(of("D1").value(), 1, 0, false, Length.ZERO, null, Length.fromMm(5)));
         assertThat(of("D2").took()).isEqualTo(Duration.ofMinutes(2));
         assertThat(of("D2").isUnsteady()).isFalse();
     }
@@ -52,6 +53,19 @@ class SteadinessTest {
         assertThat(of("S1").spread()).isEqualTo(Length.fromMm(85));
         assertThat(of("S1").took()).isEqualTo(Duration.ofMinutes(5));
         assertThat(of("S1").isUnsteady()).isTrue();
+    }
+
+    /** What is taken again after a check spoke is a change of mind, and no try that lies apart. */
+    @Test
+    void aValueTakenAgainIsUnsteadyWhereItCameOutOtherwise() {
+        read("U1", "113", 0, null);
+        readings.add(readings.get(0).inRound(2));
+        assertThat(of("U1").isUnsteady()).isFalse();
+        read("U1", "98", 2, null);
+        readings.set(2, readings.get(2).inRound(3));
+        assertThat(of("U1").changed()).isTrue();
+        assertThat(of("U1").spread()).isEqualTo(Length.ZERO);
+        assertThat(of("U1").isUnsteady()).isTrue();
     }
 
     /** Half a centimetre is much for a leg and little for a seat; a step that wants two to agree says how near. */

@@ -1,5 +1,6 @@
 package app.misura.web.api;
 
+import app.misura.core.course.Course;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.format.json.JsonFault;
@@ -190,7 +191,8 @@ class StoredApi {
                         .flatMap(list -> SheetJson.steps(root, list).stream())
                         .toList());
         ReadingJson reader = new ReadingJson(form, order.client().wearer());
-        List<NewReading> wanted = in.list("readings", each -> reading(each, reader, who.getName()));
+        boolean again = in.yes("again");
+        List<NewReading> wanted = in.list("readings", each -> reading(each, reader, order, again, who.getName()));
         List<LeftOut> leftOut = in.list("leftOut", each -> LeftOutJson.read(each, form));
         if (wanted.isEmpty() && leftOut.isEmpty()) {
             in.fault("readings", "must hold at least one reading");
@@ -203,7 +205,7 @@ class StoredApi {
                 ReadingsDoc.of(orders.get(id), kept.readings()));
     }
 
-    private NewReading reading(JsonIn in, ReadingJson reader, String by) {
+    private NewReading reading(JsonIn in, ReadingJson reader, GarmentOrder order, boolean again, String by) {
         Reading read = Objects.requireNonNull(reader.read(in));
         String key = in.textOrNull("key");
         if (key != null && (key.isBlank() || key.length() > LONGEST_KEY)) {
@@ -212,18 +214,23 @@ class StoredApi {
         if (in.has("struck")) {
             in.fault("struck", "a reading is kept first and struck afterwards");
         }
+        int round = round(read, order, again, in.has("round"));
+        if (in.has("round") && again) {
+            in.fault("round", "is opened by \"again\"; say one of the two");
+        } else if (round < read.round()) {
+            in.fault("round", "the newest that can be opened is " + round);
+        }
         in.close();
-        return new NewReading(
-                new Reading(
-                        read.step(),
-                        read.side(),
-                        read.text(),
-                        read.length(),
-                        read.play(),
-                        clock.instant(),
-                        by,
-                        read.aid(),
-                        null),
-                key);
+        return new NewReading(read.kept(clock.instant(), by).inRound(in.has("round") ? read.round() : round), key);
+    }
+
+    /** The round that a reading opens or goes on; of one that says its own, the newest that it can open. */
+    private static int round(Reading read, GarmentOrder order, boolean again, boolean said) {
+        Course course = order.course();
+        return order.sheet().allSlots().stream()
+                .filter(s -> s.id().isOf(read.step()) && (!s.isOneOfBoth() || s.side() == read.side()))
+                .findFirst()
+                .map(slot -> again || said ? course.roundAnew(slot) : course.round(slot, null))
+                .orElse(1);
     }
 }

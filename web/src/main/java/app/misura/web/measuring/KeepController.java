@@ -1,5 +1,6 @@
 package app.misura.web.measuring;
 
+import app.misura.core.course.Course;
 import app.misura.core.course.Gate;
 import app.misura.core.form.Step;
 import app.misura.core.length.Length;
@@ -7,7 +8,9 @@ import app.misura.core.measure.Play;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Rounds;
 import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Taking;
 import app.misura.web.house.Tool;
 import app.misura.web.house.Tools;
 import app.misura.web.id.NotThere;
@@ -24,6 +27,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -35,6 +39,9 @@ import org.springframework.web.bind.annotation.RequestParam;
  */
 @Controller
 class KeepController {
+    /** What the page says where whoever read was not quite sure. */
+    private static final String UNSURE = "so-so";
+
     private static final int LONGEST_SHOWN = 200;
     private static final int LONGEST_KEY = 60;
     private static final int LONGEST_NOTE = 1000;
@@ -56,52 +63,94 @@ class KeepController {
     @PostMapping("/orders/{id}/measure")
     String keep(
             @PathVariable String id,
-            @RequestParam String step,
-            @RequestParam(required = false) @Nullable String side,
-            @RequestParam(defaultValue = "") String text,
-            @RequestParam(defaultValue = "") String confirm,
-            @RequestParam(defaultValue = "go") String then,
-            @RequestParam(required = false) @Nullable String key,
-            @RequestParam(defaultValue = "") String play,
-            @RequestParam(defaultValue = "") String tool,
-            @RequestParam(defaultValue = "") String sure,
+            @ModelAttribute Typed typed,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Principal who,
             Model model,
             HttpServletResponse response) {
         GarmentOrder order = orders.get(id);
-        Step asked = taking(order, step);
-        Sheet.Slot slot = slot(order, asked, Place.of(step, side, null));
+        Step asked = taking(order, typed.step());
+        Sheet.Slot slot = slot(order, asked, Place.of(typed.step(), typed.side(), null));
         Optional<Tool> with =
-                tools.find(tool).filter(t -> t.unit() == order.form().unit());
-        String written = with.map(t -> t.written(text)).orElse(text);
+                tools.find(typed.tool()).filter(t -> t.unit() == order.form().unit());
+        String written = with.map(t -> t.written(typed.text())).orElse(typed.text());
         Judged judged = Judged.of(
                 written, asked, order.form(), order.sheet().spanScale().orElse(null));
-        boolean kept = judged instanceof Judged.Kept || judged instanceof Judged.Unusual && confirm.equals(text);
+        Place here =
+                Place.step(asked.label(), slot.side()).inRound(typed.round()).walking(typed.walk());
+        boolean kept = judged instanceof Judged.Kept
+                || judged instanceof Judged.Unusual && typed.confirm().equals(typed.text());
         if (!kept) {
             response.setStatus(422);
             model.addAttribute(
-                    "view",
-                    desk.view(
-                            order,
-                            Visit.at(Place.step(step, slot.side()), Screen.of(who))
-                                    .having(Heard.of(text, judged))));
+                    "view", desk.view(order, Visit.at(here, Screen.of(who)).having(Heard.of(typed.text(), judged))));
             return MeasureController.page(target);
         }
-        NewReading reading = new NewReading(
-                reading(slot, written, judged, play(order, asked, play), who.getName(), aid(with, sure)), usable(key));
-        Readings.Kept stored = readings.keep(id, List.of(reading));
-        Place onward = then.equals("again")
-                ? Place.step(step, slot.side())
-                : Place.of(orders.with(order, stored).course().after(asked));
-        return "redirect:" + onward.address(id, stored.readings().get(0).id());
+        Reading read = reading(
+                        slot,
+                        written,
+                        judged,
+                        play(order, asked, typed.play()),
+                        who.getName(),
+                        taking(with, typed.sure()))
+                .inRound(here.round(order.course(), slot, who.getName()));
+        Readings.Kept stored = readings.keep(id, List.of(new NewReading(read, usable(typed.key()))));
+        StoredReading now = stored.readings().get(0);
+        Place onward = typed.then().equals("again")
+                ? here.inRound(now.reading().round())
+                : onward(
+                        here,
+                        asked,
+                        now.reading().round(),
+                        orders.with(order, stored).course());
+        if (typed.walk() != null && onward.equals(Place.NOWHERE)) {
+            return whatChanged(id, target, response);
+        }
+        return "redirect:" + onward.address(id, now.id());
+    }
+
+    /**
+     * Where the work goes on: as the course has it; on the way through a list of steps that are taken again, once the step has
+     * what it wants, at the next of them.
+     */
+    private static Place onward(Place here, Step step, int round, Course course) {
+        Place next = Place.of(course.after(step));
+        String rest = here.walk();
+        if (rest == null) {
+            return next;
+        }
+        if (step.label().equals(next.step()) && course.isWanting(step)) {
+            return next.inRound(round).walking(rest);
+        }
+        return otherSide(here, step, round, course).orElseGet(() -> Place.along(rest, course));
+    }
+
+    /** The other side of a step that is taken again on both, as long as it is not. */
+    private static Optional<Place> otherSide(Place here, Step step, int round, Course course) {
+        return course.slots(step).stream()
+                .filter(s -> s.isOneOfBoth() && s.side() != here.side())
+                .filter(s -> Rounds.newest(course.proof().sheet().tries(s)) < round)
+                .map(s -> Place.step(step.label(), s.side()).inRound(round).walking(here.walk()))
+                .findFirst();
+    }
+
+    /** The proof, which says what the list came to; a page that asks for a part of itself is told to go there whole. */
+    private static String whatChanged(String id, @Nullable String target, HttpServletResponse response) {
+        String address = "/orders/" + id + "/proof#taken-again";
+        if (target == null) {
+            return "redirect:" + address;
+        }
+        response.setHeader("HX-Redirect", address);
+        return "fragments/measuring :: heard(null)";
     }
 
     /** What helped, and whether whoever read was not quite sure. */
-    private static @Nullable String aid(Optional<Tool> with, String sure) {
-        String doubt = sure.equals(Reading.SO_SO) ? Reading.SO_SO : "";
-        String aid = with.map(Tool::name).orElse("") + (with.isPresent() && !doubt.isEmpty() ? "; " : "") + doubt;
-        return aid.isEmpty() ? null : aid;
+    private static Taking taking(Optional<Tool> with, String sure) {
+        return new Taking(
+                with.map(Tool::name).orElse(null),
+                Taking.Hand.TRAINED,
+                sure.equals(UNSURE) ? Taking.Doubt.SO_SO : Taking.Doubt.SURE,
+                Taking.Origin.BODY);
     }
 
     private static String clip(String text) {
@@ -133,9 +182,9 @@ class KeepController {
                 .orElse(slots.get(0));
     }
 
-    private Reading reading(Sheet.Slot slot, String text, Judged judged, Play play, String by, @Nullable String aid) {
+    private Reading reading(Sheet.Slot slot, String text, Judged judged, Play play, String by, Taking taking) {
         Length length = judged instanceof Judged.Kept kept ? kept.length() : ((Judged.Unusual) judged).length();
-        return new Reading(slot.step().label(), slot.side(), text, length, play, clock.instant(), by, aid, null);
+        return new Reading(slot.step().label(), slot.side(), text, length, play, clock.instant(), by, taking, 1, null);
     }
 
     /** Leaves a value out. The page holds this back while something is typed in the entry, so that it is not lost. */
@@ -215,7 +264,7 @@ class KeepController {
                 .course()
                 .firstAfter(gate.part())
                 .map(s -> Place.step(s.label(), null))
-                .orElse(new Place(null, null, null));
+                .orElse(Place.NOWHERE);
         return "redirect:" + onward.address(id, null);
     }
 

@@ -59,11 +59,13 @@ class MeasureController {
             @RequestParam(required = false) @Nullable String view,
             @RequestParam(required = false) @Nullable String kept,
             @RequestParam(required = false) @Nullable String open,
+            @RequestParam(required = false) @Nullable Integer round,
+            @RequestParam(required = false) @Nullable String walk,
             @RequestHeader(name = "HX-Target", required = false) @Nullable String target,
             Principal who,
             HttpServletResponse response,
             Model model) {
-        Place place = Place.of(step, side, gate);
+        Place place = Place.of(step, side, gate).inRound(round).walking(walk);
         Visit visit = Visit.at(place, Screen.of(who)).turned(view).having(kept).looking(open);
         GarmentOrder order = orders.get(id);
         MeasureView shown = desk.view(order, visit);
@@ -73,6 +75,12 @@ class MeasureController {
             response.setHeader("HX-Push-Url", place.address(id, null));
         }
         return page(target);
+    }
+
+    /** Where a list of steps begins that are to be taken again, one after the other. */
+    @GetMapping("/orders/{id}/measure/again")
+    String again(@PathVariable String id, @RequestParam String steps) {
+        return "redirect:" + Place.along(steps, orders.get(id).course()).address(id, null);
     }
 
     /** What would be understood of a text, while it is typed. Never whether a sum would close. */

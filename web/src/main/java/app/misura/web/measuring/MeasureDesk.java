@@ -112,7 +112,7 @@ class MeasureDesk {
                 course,
                 visit,
                 Focus.at(step.label()),
-                desk.view(place.side(), visit.heard()),
+                desk.view(place, visit),
                 FigureView.of(course, step, desk.side(place.side()), visit.turned()),
                 around,
                 step.label() + ", " + step.name().toLowerCase(Locale.ROOT));
@@ -151,7 +151,11 @@ class MeasureDesk {
 
     private MeasureView atEnd(GarmentOrder order, Course course, Visit visit) {
         List<MeasureView.Again> left = leftOut(course).stream()
-                .map(s -> new MeasureView.Again(s.label(), s.name(), why(course, s)))
+                .map(s -> new MeasureView.Again(
+                        s.label(),
+                        s.name(),
+                        why(course, s),
+                        Place.step(s.label(), null).address(order.id(), null)))
                 .toList();
         MeasureView.EndView end = new MeasureView.EndView(
                 finished(course),
@@ -188,7 +192,11 @@ class MeasureDesk {
     private MeasureView atGate(GarmentOrder order, Course course, Gate gate, Visit visit) {
         List<MeasureView.Again> again = gate.offered().stream()
                 .map(order.form()::step)
-                .map(s -> new MeasureView.Again(s.label(), s.name(), s.prompt().place()))
+                .map(s -> new MeasureView.Again(
+                        s.label(),
+                        s.name(),
+                        s.prompt().place(),
+                        Place.step(s.label(), null).inRound(course.roundAnew(s)).address(order.id(), null)))
                 .toList();
         String title = "Gate after " + gate.part().title();
         MeasureView.GateView view = new MeasureView.GateView(

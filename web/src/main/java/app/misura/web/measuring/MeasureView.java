@@ -101,6 +101,9 @@ record MeasureView(
      * @param missing the mark that must be set before; null if none is missing
      * @param out why its value is left out; empty where it is not
      * @param flat whether it is a flat width, which may be said round
+     * @param round which taking of its value is being taken
+     * @param otherRound the round that can be taken instead; null before anything is read
+     * @param walk what is to be taken again after it; null where no such list is walked
      * @param still the value to be confirmed since its mark has moved; empty if none is
      */
     record StepView(
@@ -124,6 +127,9 @@ record MeasureView(
             Heard heard,
             String key,
             List<TryView> tries,
+            int round,
+            @Nullable RoundView otherRound,
+            @Nullable String walk,
             List<SumView> sums,
             @Nullable WayOut wayOut,
             String note,
@@ -157,6 +163,7 @@ record MeasureView(
      * @param key the browser's own name of the reading; null where it gave none
      * @param from "order 12, 3 Nov"; empty where it was taken on this sheet
      * @param hidden an earlier try of a step that wants two to agree
+     * @param before one of a round before the one that is being taken
      * @param counts whether the step's value is made of it
      */
     record TryView(
@@ -166,12 +173,16 @@ record MeasureView(
             String from,
             @Nullable String struck,
             boolean hidden,
+            boolean before,
             boolean counts) {}
+
+    /** @param said of the round that is being taken; empty if nothing @param offer how the other is offered; empty if it is not */
+    record RoundView(int number, String said, String offer) {}
 
     record SumView(String sign, String equation, String state) {}
 
-    /** A wrong sum of this step and what to take again. */
-    record WayOut(String sign, String said, String again, String before) {}
+    /** A wrong sum of this step and what to take again. @param address where that begins */
+    record WayOut(String sign, String said, String again, String address, String before) {}
 
     /**
      * The open questions of a part.
@@ -220,5 +231,6 @@ record MeasureView(
             String key,
             @Nullable Acceptable offer) {}
 
-    record Again(String label, String name, String place) {}
+    /** @param address where it is taken */
+    record Again(String label, String name, String place, String address) {}
 }

@@ -14,6 +14,7 @@ import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.SumWords;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Rounds;
 import app.misura.core.reading.Said;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
@@ -54,9 +55,10 @@ final class StepDesk {
         this.slots = course.slots(step);
     }
 
-    /** @param wanted which of both sides; null for the one that waits */
-    MeasureView.StepView view(@Nullable Side wanted, Heard heard) {
-        Sheet.Slot slot = slot(wanted);
+    /** @param place which side and which round of it are meant */
+    MeasureView.StepView view(Place place, Visit visit) {
+        Sheet.Slot slot = slot(place.side());
+        int round = slot == null ? 1 : place.round(course, slot, visit.by().account());
         Part part = form.partOf(step);
         return new MeasureView.StepView(
                 step.label(),
@@ -80,12 +82,15 @@ final class StepDesk {
                                 .leftOut(slot)
                                 .map(out -> out.why().said())
                                 .orElse(""),
-                course.isMoved(step) && slots.size() == 1 ? value(slots.get(0)) : "",
+                slot != null && course.isMoved(slot) ? value(slot) : "",
                 sides(slot),
                 slot == null || slot.side() == null ? null : slot.side().word(),
-                heard,
+                visit.heard(),
                 UUID.randomUUID().toString(),
-                slot == null ? List.of() : tries(slot),
+                slot == null ? List.of() : tries(slot, round),
+                round,
+                slot == null ? null : otherRound(slot, round),
+                place.walk(),
                 sums(),
                 wayOut(),
                 note(),
@@ -122,7 +127,7 @@ final class StepDesk {
         String last = proof.sheet().readings().stream()
                 .filter(r -> isRulers(form.step(r.step())))
                 .reduce((a, b) -> b)
-                .map(Reading::aid)
+                .map(r -> r.taking().tool())
                 .orElse("");
         return tools.stream()
                 .map(t -> new MeasureView.ToolView(
@@ -175,16 +180,31 @@ final class StepDesk {
                 .toList();
     }
 
-    private List<MeasureView.TryView> tries(Sheet.Slot slot) {
+    /** The round beside the one that is being taken: a new one, or the one that would go on. */
+    private MeasureView.@Nullable RoundView otherRound(Sheet.Slot slot, int round) {
+        Settled settled = proof.settled().get(slot.id());
+        int newest = Rounds.newest(proof.sheet().tries(slot));
+        if (settled == null) {
+            return null;
+        }
+        return round > newest
+                ? new MeasureView.RoundView(
+                        newest,
+                        "Taken again: what is typed now counts alone.",
+                        step.settle() == Settle.SINGLE ? "" : "One more try of those before")
+                : new MeasureView.RoundView(
+                        course.roundAnew(slot), "", step.settle() == Settle.SINGLE ? "" : "Take it again");
+    }
+
+    /** @param round which is being taken: those of the rounds before stay in sight */
+    private List<MeasureView.TryView> tries(Sheet.Slot slot, int round) {
         List<StoredReading> own = order.readings().stream()
                 .filter(r -> r.reading().step().equals(step.label())
                         && (!slot.isOneOfBoth() || r.reading().side() == slot.side()))
                 .toList();
-        long counting = own.stream().filter(r -> r.reading().counts()).count();
-        boolean blind = step.settle() == Settle.TWO_AGREE && counting == 1;
-        List<Reading> settled = Optional.ofNullable(proof.settled().get(slot.id()))
-                .map(Settled::made)
-                .orElse(List.of());
+        Settled settled = proof.settled().get(slot.id());
+        boolean blind = settled != null && settled.isFirstOfTwo() && settled.round() == round;
+        List<Reading> made = settled == null ? List.of() : settled.made();
         List<MeasureView.TryView> tries = new ArrayList<>();
         for (StoredReading stored : own) {
             Reading r = stored.reading();
@@ -192,9 +212,17 @@ final class StepDesk {
                     + (r.play() == step.play() ? "" : ", " + r.play().under())
                     + (r.aid() == null ? "" : ", " + r.aid());
             String struck = r.struck() == null ? null : r.struck().reason();
-            boolean counts = own.size() > 1 && settled.contains(r);
+            boolean counts = own.size() > 1 && made.contains(r);
+            boolean before = r.round() < round;
             tries.add(new MeasureView.TryView(
-                    stored.id(), stored.key(), text, from(stored), struck, blind && r.counts(), counts));
+                    stored.id(),
+                    stored.key(),
+                    text,
+                    from(stored),
+                    struck,
+                    blind && r.counts() && !before,
+                    before,
+                    counts));
         }
         return tries;
     }
@@ -247,6 +275,7 @@ final class StepDesk {
                 Say.sign(Bracket.State.WRONG),
                 SumWords.direction(wrong.get(), form.unit()) + ".",
                 proof.retake().first().get(0),
+                Place.along(String.join(",", proof.retake().first()), course).address(order.id(), null),
                 before);
     }
 }

@@ -5,6 +5,7 @@ import app.misura.core.form.Step;
 import app.misura.core.format.json.JsonText;
 import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
+import app.misura.core.reading.Taking;
 import app.misura.web.history.History;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
@@ -126,7 +127,9 @@ public class OrderLife {
         OrderForm form = all.get(orderId).form();
         OrderForm whole = Optional.ofNullable(form.whole())
                 .orElseThrow(() -> new NotThere(form.title() + " is a whole form already."));
-        form.untrainedAid().ifPresent(aid -> readings.takenBy(orderId, aid));
+        if (form.isForUntrained()) {
+            readings.takenBy(orderId, form.cuts() ? Taking.Hand.HELPER : Taking.Hand.ALONE);
+        }
         entity.form = whole.id();
         entity.formVersion = whole.version();
         entity.added = "";

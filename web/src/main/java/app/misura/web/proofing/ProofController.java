@@ -75,8 +75,10 @@ class ProofController {
         model.addAttribute("line", ProofWords.line(proof));
         model.addAttribute("again", ProofWords.again(proof));
         model.addAttribute("then", proof.retake().then());
+        model.addAttribute("walk", String.join(",", proof.retake().first()));
         Retaken.of(proof).ifPresent(retaken -> {
-            model.addAttribute("takenAgain", retaken.again());
+            model.addAttribute(
+                    "takenAgain", retaken.again().stream().map(ProofWords::said).toList());
             model.addAttribute(
                     "retaken", ProofWords.retaken(retaken, proof.sheet().unit()));
             model.addAttribute("before", retaken.before().whole());

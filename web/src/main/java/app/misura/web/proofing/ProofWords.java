@@ -13,6 +13,7 @@ import app.misura.core.proof.LeftRight;
 import app.misura.core.proof.Proof;
 import app.misura.core.proof.Retaken;
 import app.misura.core.proportion.Expected;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -121,11 +122,24 @@ final class ProofWords {
                 : String.join(", ", out) + (out.size() == 1 ? " stands out." : " stand out.");
     }
 
-    /** "S2, 40.0, is 32.5 now", one for each value that a second round changed. */
+    /** "S2, 40.0, is 32.5 now.", one for each value that was taken again and changed; "S1, S3 came out the same." */
     static List<String> retaken(Retaken retaken, Unit unit) {
-        return retaken.values().stream()
-                .map(v -> v.id() + ", " + LengthText.column(v.was(), unit) + ", is " + LengthText.column(v.is(), unit)
-                        + " now.")
+        List<String> said = new ArrayList<>();
+        retaken.values()
+                .forEach(v -> said.add(said(v.id()) + ", " + LengthText.column(v.was(), unit) + ", is "
+                        + LengthText.column(v.is(), unit) + " now."));
+        List<String> same = retaken.again().stream()
+                .filter(id -> retaken.values().stream().noneMatch(v -> v.id().equals(id)))
+                .map(ProofWords::said)
                 .toList();
+        if (!same.isEmpty()) {
+            said.add(String.join(", ", same) + " came out the same.");
+        }
+        return said;
+    }
+
+    /** A value as it is said: {@code A1 left}. */
+    static String said(ValueId id) {
+        return id.toString().replace('-', ' ');
     }
 }

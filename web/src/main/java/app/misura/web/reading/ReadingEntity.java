@@ -5,6 +5,7 @@ import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
+import app.misura.core.reading.Taking;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -37,7 +38,21 @@ class ReadingEntity implements Persistable<String> {
 
     Instant takenAt;
     String takenBy;
-    String aid;
+
+    /** Which taking of its value it belongs to. */
+    int round;
+
+    String tool;
+
+    @Enumerated(EnumType.STRING)
+    Taking.Hand hand;
+
+    @Enumerated(EnumType.STRING)
+    Taking.Doubt doubt;
+
+    @Enumerated(EnumType.STRING)
+    Taking.Origin origin;
+
     String clientKey;
 
     /** Where it was known from; null where it was taken on this sheet. */
@@ -58,7 +73,11 @@ class ReadingEntity implements Persistable<String> {
         this.play = reading.play();
         this.takenAt = reading.at();
         this.takenBy = reading.by();
-        this.aid = reading.aid();
+        this.round = reading.round();
+        this.tool = reading.taking().tool();
+        this.hand = reading.taking().hand();
+        this.doubt = reading.taking().doubt();
+        this.origin = reading.taking().origin();
         this.clientKey = key;
     }
 
@@ -74,7 +93,17 @@ class ReadingEntity implements Persistable<String> {
         Length length = nanometres == null ? null : new Length(nanometres);
         return new StoredReading(
                 id,
-                new Reading(step, side, text, length, play, takenAt, takenBy, aid, struck),
+                new Reading(
+                        step,
+                        side,
+                        text,
+                        length,
+                        play,
+                        takenAt,
+                        takenBy,
+                        new Taking(tool, hand, doubt, origin),
+                        round,
+                        struck),
                 clientKey,
                 fromOrder == null ? Optional.empty() : Optional.of(new Origin(fromOrder, fromNumber)));
     }

@@ -1,5 +1,6 @@
 package app.misura.web.reading;
 
+import app.misura.core.reading.Taking;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -33,13 +34,11 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
             nativeQuery = true)
     void seen(String orderId, LocalDate day);
 
-    /** Puts who took them before what helped, in the room there is for both. */
+    /** Says of what a trained hand would have taken that another did. */
     @Modifying(flushAutomatically = true, clearAutomatically = true)
-    @Query(
-            value = "update reading set aid = left(case when aid is null then :who else :who || '; ' || aid end, 60)"
-                    + " where order_id = :orderId and from_order is null",
-            nativeQuery = true)
-    void takenBy(String orderId, String who);
+    @Query("update ReadingEntity r set r.hand = :hand"
+            + " where r.orderId = :orderId and r.fromOrder is null and r.hand = :instead")
+    void takenBy(String orderId, Taking.Hand hand, Taking.Hand instead);
 
     @Query("select coalesce(max(r.position), 0) from ReadingEntity r where r.orderId = :orderId")
     int lastPosition(String orderId);

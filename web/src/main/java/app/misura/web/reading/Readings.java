@@ -6,6 +6,7 @@ import app.misura.core.form.ValueId;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
+import app.misura.core.reading.Taking;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -239,10 +240,10 @@ public class Readings {
         }
     }
 
-    /** Says of every reading of an order, before what helped, who took it. */
+    /** Says of readings that were taken for an order, as if by a trained hand, whose hand it was. */
     @Transactional
-    public void takenBy(String orderId, String who) {
-        readings.takenBy(orderId, who);
+    public void takenBy(String orderId, Taking.Hand hand) {
+        readings.takenBy(orderId, hand, Taking.Hand.TRAINED);
     }
 
     /** Strikes a reading of an order. Struck once, it stays as it was struck. */

@@ -3,7 +3,7 @@ package app.misura.web.tape;
 import app.misura.core.form.ValueId;
 import app.misura.core.format.json.JsonRefused;
 import app.misura.core.format.json.JsonText;
-import app.misura.core.reading.Reading;
+import app.misura.core.reading.Taking;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -83,7 +83,7 @@ public final class TapeCommand {
             reading.put("side", value.side().word());
         }
         reading.put("text", text);
-        reading.put("aid", Reading.SIMULATED);
+        reading.put("aid", Taking.simulated().text());
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("misura", "readings/1");
         document.put("readings", List.of(reading));

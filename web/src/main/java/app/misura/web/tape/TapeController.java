@@ -2,8 +2,8 @@ package app.misura.web.tape;
 
 import app.misura.core.course.Course;
 import app.misura.core.form.ValueId;
-import app.misura.core.reading.Reading;
 import app.misura.core.reading.Sheet;
+import app.misura.core.reading.Taking;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.Crumb;
@@ -44,7 +44,7 @@ class TapeController {
         model.addAttribute("crumb", order.crumb(Crumb.At.ORDER));
         model.addAttribute("choices", choices);
         model.addAttribute("unit", order.form().unit().symbol());
-        model.addAttribute("aid", Reading.SIMULATED);
+        model.addAttribute("aid", Taking.simulated().text());
         return "tape";
     }
 }

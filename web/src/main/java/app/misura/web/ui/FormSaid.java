@@ -51,7 +51,7 @@ public record FormSaid(String title, String steps, String checks, String ends) {
     }
 
     private static String ends(OrderForm form) {
-        return form.untrainedAid().isPresent()
+        return form.isForUntrained()
                 ? cut(form) + "; photographs from the front, the side and the back belong to it"
                 : cut(form);
     }

@@ -94,7 +94,12 @@ class KeepControllerTest {
 
     private String keep(String step, String side, String text, String confirm, String then, String key) {
         return controller.keep(
-                "o1", step, side, text, confirm, then, key, "", "", "", "measure", MEASURER, model, response);
+                "o1",
+                new Typed(step, side, text, confirm, then, key, "", "", "", null, null),
+                "measure",
+                MEASURER,
+                model,
+                response);
     }
 
     private NewReading stored() {
@@ -127,7 +132,7 @@ class KeepControllerTest {
     void anotherTryStaysAtItsStep() {
         order("P3=171");
         assertThat(keep("U1", null, "101", "", "again", null))
-                .isEqualTo("redirect:/orders/o1/measure?step=U1&kept=new");
+                .isEqualTo("redirect:/orders/o1/measure?step=U1&round=1&kept=new");
     }
 
     @Test
@@ -200,7 +205,13 @@ class KeepControllerTest {
     @Test
     void withoutScriptTheWholePageIsAnswered() {
         order("P3=171");
-        assertThat(controller.keep("o1", "D1", null, "x", "", "go", null, "", "", "", null, MEASURER, model, response))
+        assertThat(controller.keep(
+                        "o1",
+                        new Typed("D1", null, "x", "", "go", null, "", "", "", null, null),
+                        null,
+                        MEASURER,
+                        model,
+                        response))
                 .isEqualTo("measure");
     }
 
@@ -279,7 +290,12 @@ class KeepControllerTest {
     void howTheTapeLayIsKeptAndRemembered() {
         order("P3=171");
         controller.keep(
-                "o1", "U1", null, "101.5", "", "go", null, "2-fingers", "", "", "measure", MEASURER, model, response);
+                "o1",
+                new Typed("U1", null, "101.5", "", "go", null, "2-fingers", "", "", null, null),
+                "measure",
+                MEASURER,
+                model,
+                response);
         assertThat(stored().reading().play()).isEqualTo(Play.TWO_FINGERS);
         GarmentOrder two = TestOrders.of("1", "P3=171", TestOrders.MARKED)
                 .with(List.of(new StoredReading("r9", stored().reading(), null, Optional.empty())));
@@ -300,7 +316,12 @@ class KeepControllerTest {
         when(tools.find("t1")).thenReturn(Optional.of(ruler));
         order("P3=171");
         controller.keep(
-                "o1", "M1", null, "25.2", "", "go", null, "", "t1", "so-so", "measure", MEASURER, model, response);
+                "o1",
+                new Typed("M1", null, "25.2", "", "go", null, "", "t1", "so-so", null, null),
+                "measure",
+                MEASURER,
+                model,
+                response);
         Reading read = stored().reading();
         assertThat(read.text()).isEqualTo("25.2+0.8");
         assertThat(read.length()).isEqualTo(Length.of("26", Unit.CM));
@@ -312,7 +333,13 @@ class KeepControllerTest {
     void aToolOfTheOtherTapeIsNotTaken() {
         when(tools.find("t1")).thenReturn(Optional.of(new Tool("t1", "steel ruler", "1/4", Unit.INCH)));
         order("P3=171");
-        controller.keep("o1", "M1", null, "26", "", "go", null, "", "t1", "", "measure", MEASURER, model, response);
+        controller.keep(
+                "o1",
+                new Typed("M1", null, "26", "", "go", null, "", "t1", "", null, null),
+                "measure",
+                MEASURER,
+                model,
+                response);
         assertThat(stored().reading().text()).isEqualTo("26");
         assertThat(stored().reading().aid()).isNull();
     }

@@ -170,7 +170,7 @@ class MeasureDeskTest {
         assertThat(desk.view(wrong, Visit.at(Place.step("S4", null), new Screen("measurer", "")))
                         .step())
                 .isNotNull();
-        assertThat(desk.view(wrong, Visit.at(new Place(null, null, null), new Screen("measurer", "")))
+        assertThat(desk.view(wrong, Visit.at(Place.NOWHERE, new Screen("measurer", "")))
                         .gate())
                 .isNotNull();
     }

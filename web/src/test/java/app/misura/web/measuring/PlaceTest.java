@@ -37,7 +37,7 @@ class PlaceTest {
         Course half = TestOrders.of("H", TestOrders.FULL.replace(" D9-right=58", ""), TestOrders.MARKED)
                 .course();
         Place onward = Place.of(half.after(half.proof().sheet().form().step("D9")));
-        assertThat(onward).isEqualTo(new Place("D9", Side.RIGHT, null));
+        assertThat(onward).isEqualTo(Place.step("D9", Side.RIGHT));
         Course wrong = TestOrders.of("W", TestOrders.FULL.replace("S2=32.5", "S2=40"), TestOrders.MARKED)
                 .course();
         assertThat(Place.of(wrong.after(wrong.proof().sheet().form().step("S5")))

@@ -2,6 +2,7 @@ package app.misura.web.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.misura.core.reading.Taking;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -23,6 +24,14 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Tables are brought up to date by a start that was killed anywhere in the middle, once it is started once more. */
 class MigratingTest {
+    /** The first migrations are several statements each. */
+    private static final int SEVERAL = 8;
+
+    /** Those up to here were killed at each statement before they landed, and are never edited: they are killed anew on request. */
+    private static final int LANDED = 79;
+
+    private static final boolean EVERY = Boolean.getBoolean("misura.kills.every");
+
     @TempDir
     private Path path;
 
@@ -84,6 +93,10 @@ class MigratingTest {
         int kills = 0;
         for (Path migration : migrations) {
             String version = migration.getFileName().toString().replaceAll("V(\\d+)__.*", "$1");
+            boolean old = Integer.parseInt(version) > SEVERAL && Integer.parseInt(version) <= LANDED;
+            if (old && !EVERY) {
+                continue;
+            }
             String before = String.valueOf(Integer.parseInt(version) - 1);
             List<String> statements = statements(migration);
             for (int done = 1; done <= statements.size(); done++) {
@@ -105,7 +118,7 @@ class MigratingTest {
                 kills++;
             }
         }
-        assertThat(kills).isGreaterThanOrEqualTo(migrations.size());
+        assertThat(kills).isGreaterThanOrEqualTo(SEVERAL);
     }
 
     /** Of the migrations from here on, each is one statement: none is ever half done. */
@@ -113,8 +126,54 @@ class MigratingTest {
     void laterMigrationsAreOneStatementEach() throws IOException {
         for (Path migration : migrations) {
             String version = migration.getFileName().toString().replaceAll("V(\\d+)__.*", "$1");
-            if (Integer.parseInt(version) > 8) {
+            if (Integer.parseInt(version) > SEVERAL) {
                 assertThat(statements(migration)).as(migration.toString()).hasSize(1);
+            }
+        }
+    }
+
+    /** What helped, whose hand, how surely and from where was one text; each text of older data comes to what its reader makes of it. */
+    @Test
+    void whatAReadingWasTakenWithStandsInItsParts() throws Exception {
+        List<String> aids = List.of(
+                "steel ruler",
+                "so-so",
+                "steel ruler; so-so",
+                "alone",
+                "alone; steel ruler; so-so",
+                "helper; simulated tape",
+                "simulated tape",
+                "alone with a mirror",
+                "aloneness",
+                "mirror");
+        start("parts", "79");
+        try (Connection connection = DriverManager.getConnection(url("parts"), "sa", "")) {
+            connection.createStatement().execute("set referential_integrity false");
+            for (int i = 0; i < aids.size(); i++) {
+                connection
+                        .createStatement()
+                        .execute(
+                                "insert into reading (id, order_id, position, step, text, play, taken_at, taken_by, aid)"
+                                        + " values ('r" + i + "', 'o', " + i
+                                        + ", 'U1', '98', 'SNUG', current_timestamp, 'owner', '"
+                                        + aids.get(i) + "')");
+            }
+        }
+        start("parts", "latest");
+        try (Connection connection = DriverManager.getConnection(url("parts"), "sa", "");
+                ResultSet found = connection
+                        .createStatement()
+                        .executeQuery("select tool, hand, doubt, origin, round from reading order by position")) {
+            for (String aid : aids) {
+                assertThat(found.next()).isTrue();
+                assertThat(new Taking(
+                                found.getString(1),
+                                Taking.Hand.valueOf(found.getString(2)),
+                                Taking.Doubt.valueOf(found.getString(3)),
+                                Taking.Origin.valueOf(found.getString(4))))
+                        .as(aid)
+                        .isEqualTo(Taking.parse(aid));
+                assertThat(found.getInt(5)).isEqualTo(1);
             }
         }
     }

@@ -91,7 +91,7 @@ public final class MeasuresCsv {
         return out.toString();
     }
 
-    /** @throws IllegalArgumentException if a column is missing */
+    /** Tables written before there were rounds have none. @throws IllegalArgumentException if another column is missing */
     public static List<Row> read(Reader csv) throws IOException {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -103,7 +103,8 @@ public final class MeasuresCsv {
             for (CSVRecord r : parser) {
                 Row row = Row.of(bare(r.get(Column.KIND.word())));
                 for (Column column : Column.values()) {
-                    row = row.with(column, bare(r.get(column.word())));
+                    boolean earlier = column == Column.ROUND && !r.isMapped(column.word());
+                    row = row.with(column, earlier ? "" : bare(r.get(column.word())));
                 }
                 rows.add(row);
             }

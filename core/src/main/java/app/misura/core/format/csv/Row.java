@@ -9,6 +9,7 @@ import app.misura.core.measure.Side;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
+import app.misura.core.reading.Taking;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -42,6 +43,8 @@ public record Row(Map<Column, String> cells) {
         MM,
         PLAY,
         AID,
+        /** Which taking of its value it belongs to. */
+        ROUND,
         /** When, in UTC. */
         AT,
         BY,
@@ -70,6 +73,7 @@ public record Row(Map<Column, String> cells) {
                 .mm(r.length() == null ? null : r.length().toMm())
                 .with(Column.PLAY, r.play().word())
                 .with(Column.AID, r.aid() == null ? "" : r.aid())
+                .with(Column.ROUND, String.valueOf(r.round()))
                 .with(Column.AT, r.at().toString())
                 .with(Column.BY, r.by());
         return struck == null
@@ -120,7 +124,7 @@ public record Row(Map<Column, String> cells) {
     /** @throws IllegalArgumentException or another of its kind if a cell is not what its column holds */
     Reading reading() {
         String mm = get(Column.MM);
-        String aid = get(Column.AID);
+        String round = get(Column.ROUND);
         Strike struck = get(Column.STRUCK_AT).isEmpty()
                 ? null
                 : new Strike(get(Column.STRUCK), Instant.parse(get(Column.STRUCK_AT)), get(Column.STRUCK_BY));
@@ -133,7 +137,8 @@ public record Row(Map<Column, String> cells) {
                         .orElseThrow(() -> new IllegalArgumentException("no play is called " + get(Column.PLAY))),
                 Instant.parse(get(Column.AT)),
                 get(Column.BY),
-                aid.isEmpty() ? null : aid,
+                Taking.parse(get(Column.AID)),
+                round.isEmpty() ? 1 : Integer.parseInt(round),
                 struck);
     }
 

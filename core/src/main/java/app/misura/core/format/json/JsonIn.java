@@ -171,6 +171,15 @@ public final class JsonIn {
                 : String.valueOf(value);
     }
 
+    /** Whether it says true; false where nothing is said. */
+    public boolean yes(String key) {
+        JsonNode value = get(key);
+        if (value != null && !value.isBoolean()) {
+            fault(key, "must be true or false");
+        }
+        return value != null && value.isBoolean() && value.booleanValue();
+    }
+
     public @Nullable Integer whole(String key) {
         Double value = number(key);
         if (value == null) {

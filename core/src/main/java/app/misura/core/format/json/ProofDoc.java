@@ -27,7 +27,7 @@ public record ProofDoc(
         List<SlipDoc> slips,
         List<String> retake) {
 
-    /** @param cm null where none is wanted */
+    /** @param cm null where none is wanted @param round which taking of the value it is, from 1 */
     public record SettledDoc(
             String step,
             String measure,
@@ -38,7 +38,8 @@ public record ProofDoc(
             String place,
 
             String text,
-            @Nullable Double cm) {}
+            @Nullable Double cm,
+            int round) {}
 
     /** @param about what of the form it is about; with the rule it names the finding */
     public record FindingDoc(
@@ -99,6 +100,7 @@ public record ProofDoc(
                 length == null
                         ? settled.said()
                         : LengthText.column(length, proof.sheet().unit()),
-                length == null ? null : length.toCm());
+                length == null ? null : length.toCm(),
+                settled.round());
     }
 }

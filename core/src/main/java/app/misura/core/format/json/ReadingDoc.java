@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id of a stored one; the house's to give
  * @param aux of a reading taken with a mark: the measure of the height
+ * @param round which taking of its value it belongs to: what a step keeps is settled from its newest
  * @param key of whoever sends it: the same key again keeps nothing new
  */
 public record ReadingDoc(
@@ -32,6 +33,7 @@ public record ReadingDoc(
         @OneOf({"firm", "snug", "1-finger", "2-fingers", "flat-hand", "easy"}) @Nullable
         String play,
 
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer round,
         @Nullable StrikeDoc struck,
         @Nullable String at,
         @Nullable String by,
@@ -42,7 +44,7 @@ public record ReadingDoc(
 
     /** A reading as it is sent: what the step says itself is left to it. */
     public static ReadingDoc sent(String step, String text, @Nullable String side, @Nullable String key) {
-        return new ReadingDoc(step, text, null, key, side, null, null, null, null, null, null, null, null);
+        return new ReadingDoc(step, text, null, key, side, null, null, null, null, null, null, null, null, null);
     }
 
     /** A reading of a sheet. */
@@ -64,6 +66,7 @@ public record ReadingDoc(
                 step.taken().code(),
                 step.condition().words(),
                 reading.play().word(),
+                reading.round(),
                 struck == null
                         ? null
                         : new StrikeDoc(struck.reason(), struck.at().toString(), struck.by()),

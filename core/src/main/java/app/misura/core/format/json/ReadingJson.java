@@ -10,6 +10,7 @@ import app.misura.core.measure.Side;
 import app.misura.core.reading.Judged;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
+import app.misura.core.reading.Taking;
 import app.misura.core.reading.Wearer;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
@@ -87,12 +88,23 @@ public final class ReadingJson {
         }
         Instant at = instant(in, "at");
         String by = in.text("by", "");
-        String aid = limited(in, "aid", in.textOrNull("aid"), LONGEST_WORD);
+        Taking taking = Taking.parse(in.textOrNull("aid"));
+        limited(in, "aid", taking.tool(), LONGEST_WORD);
+        int round = round(in);
         limited(in, "by", by, LONGEST_WORD);
         limited(in, "text", text, LONGEST_TEXT);
         Strike struck = in.has("struck") ? strike(in.object("struck")) : null;
         return new Reading(
-                step.map(Step::label).orElse(label), side, text, length, play, at, by == null ? "" : by, aid, struck);
+                step.map(Step::label).orElse(label),
+                side,
+                text,
+                length,
+                play,
+                at,
+                by == null ? "" : by,
+                taking,
+                round,
+                struck);
     }
 
     /** The step of a label; of one that is taken under several conditions, the one of the reading's. */
@@ -183,6 +195,16 @@ public final class ReadingJson {
         } catch (IllegalArgumentException wrong) {
             in.fault("condition", String.valueOf(wrong.getMessage()));
         }
+    }
+
+    /** Which taking of its value it belongs to; 1 where nothing is said. */
+    private static int round(JsonIn in) {
+        Integer said = in.whole("round");
+        if (said != null && (said < 1 || said > Reading.MOST_ROUNDS)) {
+            in.fault("round", "must be a whole number from 1 to " + Reading.MOST_ROUNDS);
+            return 1;
+        }
+        return said == null ? 1 : said;
     }
 
     private static Strike strike(JsonIn in) {

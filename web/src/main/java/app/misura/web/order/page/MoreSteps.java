@@ -57,7 +57,7 @@ final class MoreSteps {
                         ? "Nothing is read yet"
                         : "What was read at " + kept + (kept == 1 ? " step" : " steps") + " stays there")
                 + "; " + more + " more of " + whole.title() + " are asked"
-                + (order.form().untrainedAid().isPresent() && kept > 0
+                + (order.form().isForUntrained() && kept > 0
                         ? ", and what was read so far is taken to scatter more than a tailor's own."
                         : ".");
     }

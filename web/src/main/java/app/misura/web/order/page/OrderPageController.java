@@ -133,7 +133,7 @@ class OrderPageController {
 
     /** From where no photograph shows a person whom nobody trained has measured: "front, back"; empty where none is wanted. */
     private static String unseen(GarmentOrder order, List<Photographs.Photograph> seen) {
-        boolean wanted = order.form().untrainedAid().isPresent()
+        boolean wanted = order.form().isForUntrained()
                 || order.sheet().readings().stream().anyMatch(Reading::isUntrained);
         return Stream.of(SeenFrom.values())
                 .filter(from -> wanted && seen.stream().noneMatch(p -> p.from() == from))

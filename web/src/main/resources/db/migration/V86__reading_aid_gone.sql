@@ -1,0 +1,2 @@
+-- It stands in its parts.
+alter table reading drop column if exists aid
