@@ -65,7 +65,7 @@ class PackageMapTest {
                             "house",
                             "id",
                             "ui")),
-            Map.entry("today", List.of("order", "client", "account", "store", "ui")),
+            Map.entry("today", List.of("order", "cutting", "client", "account", "store", "ui")),
             Map.entry("api", List.of("order", "reading", "client", "house", "store", "id", "problem")),
             Map.entry("api.described", List.of("api")),
             Map.entry("demo", List.of("order", "known", "size", "reading", "client", "house", "account")));

@@ -133,7 +133,7 @@ final class Allowance {
         for (int i = 0; i < fromFold.size(); i++) {
             Point p = fromFold.get(i);
             double depth = below * (y - p.y());
-            if (depth <= hem) {
+            if (i == 0 || depth <= hem) {
                 part.add(new Point(p.x(), y + below * depth));
             } else {
                 Point q = fromFold.get(i - 1);

@@ -199,12 +199,12 @@ public final class Fitting {
                 .findFirst()
                 .flatMap(body::measured)
                 .map(NetValue::source)
-                .orElse(new Source(null, "", List.of(), null, 0, 0));
+                .orElse(new Source(null, "", List.of(), null, 0, 0, null));
     }
 
     private Optional<ChainLine> chained(Line line, Net net, NetValue value) {
         double growth = growth(line);
-        double layers = layers(net);
+        double layers = layers(net, value.source());
         double thickness = thickness(net);
         return eases.of(line, net, value, growth + layers, this::names, absent).map(ease -> {
             double finished = value.mm() + growth + layers + thickness + ease.value();
@@ -230,9 +230,9 @@ public final class Fitting {
         return young && asked ? line.grow() * Integer.parseInt(choices.word("growth")) / 6 : 0;
     }
 
-    /** What is worn beneath and was not worn while measuring. */
-    private double layers(Net net) {
-        return net.kind().layers() * choices.numberOr0("layers");
+    /** What is worn beneath and was not worn while measuring: nothing where the tape lay over it. */
+    private double layers(Net net, Source source) {
+        return source.worn() != null ? 0 : net.kind().layers() * choices.numberOr0("layers");
     }
 
     /** What a thick sheet loses to its own bend. */
@@ -302,7 +302,7 @@ public final class Fitting {
                         side,
                         passing,
                         edge.get(),
-                        over.get().mm() + layers(passing.over()),
+                        over.get().mm() + layers(passing.over(), over.get().source()),
                         Math.max(0, opens),
                         !over.get().estimated(),
                         over.get().estimated()

@@ -11,6 +11,7 @@ import app.misura.core.garment.Net;
 import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
+import app.misura.core.measure.Condition;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
@@ -80,7 +81,7 @@ final class NetBody {
 
     private boolean isNotThere(MeasureKey key) {
         return proof.sheet().allSlots().stream()
-                .filter(slot -> slot.step().key().matches(key) && isOfThisBody(slot.step(), slot.side()))
+                .filter(slot -> slot.step().key().matchesWhateverIsWorn(key) && isOfThisBody(slot.step(), slot.side()))
                 .flatMap(slot -> proof.sheet().leftOut(slot).stream())
                 .anyMatch(LeftOut::isNotThere);
     }
@@ -127,13 +128,28 @@ final class NetBody {
             Settled only = members.get(0);
             String id = side == null ? only.step().label() : only.id().toString();
             double read = readMm(only, net);
-            return new Source(id, id, labels, only.step().taken().code(), read, read - netMm(only, net));
+            return new Source(id, id, labels, only.step().taken().code(), read, read - netMm(only, net), worn(members));
         }
         double read = sum.value(name -> settled(MeasureKey.parse(name), net)
                         .map(s -> OptionalDouble.of(readMm(s, net)))
                         .orElse(OptionalDouble.empty()))
                 .orElse(0);
-        return new Source(derivedStep(labels), String.join("−", labels), labels, null, read, 0);
+        return new Source(derivedStep(labels), String.join("−", labels), labels, null, read, 0, worn(members));
+    }
+
+    /** What was worn under the tape wherever one of these was taken; null where each was taken on the body. */
+    private static @Nullable String worn(List<Settled> members) {
+        return members.stream()
+                .map(s -> s.step().condition())
+                .filter(Condition::isOverMore)
+                .map(c -> c.get(Condition.Aspect.OVER))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** What is in an estimate, as it is in what the sheet reads; null where that is the body alone. */
+    private @Nullable String worn() {
+        return worn(List.copyOf(proof.settled().values()));
     }
 
     /** The derived step of the form that is worked out from these steps; null if it has none. */
@@ -166,7 +182,7 @@ final class NetBody {
 
     private List<Settled> found(MeasureKey key) {
         return proof.settled().values().stream()
-                .filter(s -> s.length() != null && s.step().key().matches(key))
+                .filter(s -> s.length() != null && s.step().key().matchesWhateverIsWorn(key))
                 .filter(s -> isOfThisBody(s.step(), s.side()))
                 .toList();
     }
@@ -234,14 +250,14 @@ final class NetBody {
         return Optional.empty();
     }
 
-    private static NetValue estimated(double mm) {
-        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0), true);
+    private NetValue estimated(double mm) {
+        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0, worn()), true);
     }
 
     /** The step of this form that takes a measure; empty where it has none. */
     Optional<Step> step(MeasureKey key) {
         return form().steps().stream()
-                .filter(s -> s.takesReadings() && s.key().matches(key))
+                .filter(s -> s.takesReadings() && s.key().matchesWhateverIsWorn(key))
                 .findFirst();
     }
 
@@ -271,7 +287,7 @@ final class NetBody {
 
     /** A rule without a spread only adds up what is known: it is as sure as its parts. */
     private NetValue passedOn(Net net, double mm, boolean estimated) {
-        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0), estimated);
+        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0, worn()), estimated);
     }
 
     private @Nullable String stepOf(Net net) {
@@ -317,7 +333,9 @@ final class NetBody {
             double play = tables.playMm(s.play(), s.step().taken());
             String label = s.step().label();
             return new NetValue(
-                    length.toMm() - play, new Source(label, label, List.of(label), code, length.toMm(), play), false);
+                    length.toMm() - play,
+                    new Source(label, label, List.of(label), code, length.toMm(), play, null),
+                    false);
         });
     }
 }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param measure null where several measures make it
  * @param readMm what the sheet keeps, mm
  * @param playMm what the tape's play takes off, mm
+ * @param worn what was worn under the tape and is in the value; null where it was taken on the body
  */
 public record Source(
         @Nullable String step,
@@ -19,7 +20,8 @@ public record Source(
         List<String> steps,
         @Nullable String measure,
         double readMm,
-        double playMm) {
+        double playMm,
+        @Nullable String worn) {
     public Source {
         steps = List.copyOf(steps);
     }

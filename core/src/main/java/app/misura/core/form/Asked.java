@@ -13,13 +13,22 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Makes of a form what an order with certain answers has of it. */
-record Asked(OrderForm form, Map<String, String> answers) {
+public record Asked(OrderForm form, Map<String, String> answers) {
     /** The question whose answer is the side: right, left or both. */
     static final String SIDES = "sides";
 
+    /** The question whose answer is what is worn while measuring, where makers differ. */
+    public static final String OVER = "over";
+
     /** Sides said, of two lines with one label the one that is asked, sums that hang on another answer gone. */
     OrderForm made() {
-        return new Asked(one(), answers).saidFor();
+        return new Asked(new Asked(one(), answers).worn(), answers).saidFor();
+    }
+
+    /** What is worn said at each step that the tape takes over it. */
+    private OrderForm worn() {
+        String over = answers.get(OVER);
+        return over == null ? form : form.withSteps(s -> s.liesOnClothes() ? s.over(over) : s);
     }
 
     /**
@@ -68,7 +77,7 @@ record Asked(OrderForm form, Map<String, String> answers) {
 
     /** Only the sides said, every sum kept with what it hangs on. */
     OrderForm sided() {
-        return one().withSteps(s -> s.side() == StepSide.ASKED ? s.withSide(side()) : s);
+        return new Asked(one(), answers).worn().withSteps(s -> s.side() == StepSide.ASKED ? s.withSide(side()) : s);
     }
 
     private boolean isMet(Map<String, String> onlyIf) {

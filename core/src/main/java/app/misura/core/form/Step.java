@@ -2,6 +2,7 @@ package app.misura.core.form;
 
 import app.misura.core.length.Length;
 import app.misura.core.measure.Condition;
+import app.misura.core.measure.Kind;
 import app.misura.core.measure.Measure;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Place;
@@ -11,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,6 +50,10 @@ public record Step(
         @Nullable String aux,
         Length adds,
         Prompt prompt) {
+
+    private static final Set<String> CLOTHED = Set.of("trunk", "arm", "leg", "shoulder", "limb");
+
+    private static final Set<Kind> ON_THE_BODY = Set.of(Kind.GIRTH, Kind.LOOP, Kind.CONTOUR, Kind.WIDTH);
 
     /**
      * What is said at the step.
@@ -104,6 +110,38 @@ public record Step(
     /** The same step whose sides are asked about from another difference on. */
     Step withUneven(Length other) {
         return copy(needs, side, settle, within, other, onlyIf, prompt);
+    }
+
+    /** Whether what is worn lies under the tape here: not on a head, a neck, a hand or a foot, nor where a rule stands. */
+    boolean liesOnClothes() {
+        return measure != null
+                && !isAux()
+                && CLOTHED.contains(measure.region())
+                && ON_THE_BODY.contains(measure.kind())
+                && !condition.stated().containsKey(Condition.Aspect.OVER);
+    }
+
+    /** The same step over what is worn. */
+    Step over(String worn) {
+        return new Step(
+                label,
+                part,
+                name,
+                measure,
+                needs,
+                side,
+                condition.over(worn),
+                at,
+                play,
+                settle,
+                within,
+                uneven,
+                critical,
+                onlyIf,
+                derived,
+                aux,
+                adds,
+                prompt);
     }
 
     /** The same step on a form that adds another length to what is read. */

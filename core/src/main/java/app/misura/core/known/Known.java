@@ -1,11 +1,14 @@
 package app.misura.core.known;
 
 import app.misura.core.figure.TapePaths;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
 import app.misura.core.form.Step;
 import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Catalogue;
+import app.misura.core.measure.Condition;
 import app.misura.core.measure.Kind;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Play;
@@ -60,7 +63,7 @@ public record Known(
             boolean said = !value.step().taken().kind().isLength();
             if (isOfTheBody(value.step()) && (said || length != null) && !simulated) {
                 known.add(new Known(
-                        value.step().key(),
+                        worn(value.step(), proof.sheet().form()),
                         value.side(),
                         length == null ? null : length.minus(value.step().adds()),
                         value.made(),
@@ -70,6 +73,25 @@ public record Known(
             }
         }
         return known;
+    }
+
+    /**
+     * What a value is of. An earlier version of a form that is taken over what is worn did not say so: its values are over it
+     * all the same.
+     */
+    private static MeasureKey worn(Step step, OrderForm form) {
+        MeasureKey key = step.key();
+        if (key.condition().stated().containsKey(Condition.Aspect.OVER)) {
+            return key;
+        }
+        return OrderForms.shipped()
+                .find(form.id())
+                .filter(newest -> newest.version() > form.version())
+                .flatMap(newest -> newest.withUsualSides().find(step.label()))
+                .filter(s -> s.takesReadings() && s.key().matchesWhateverIsWorn(key))
+                .map(s -> s.condition().stated().get(Condition.Aspect.OVER))
+                .map(over -> new MeasureKey(key.code(), key.condition().over(over), key.at()))
+                .orElse(key);
     }
 
     /** Whether a step asks for something of the body that another sheet may know. */
@@ -97,7 +119,7 @@ public record Known(
 
     /** Whether a step of a form asks for this value, wherever that form has its waist. */
     boolean isAskedBy(Step step, @Nullable Side asked) {
-        return isOfTheBody(step) && step.key().equals(key) && asked == side;
+        return isOfTheBody(step) && step.key().matches(key) && asked == side;
     }
 
     /** Whether the tape begins, ends or passes where a form has its waist: such a length is another one on another form. */

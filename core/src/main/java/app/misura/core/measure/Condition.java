@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the body does meanwhile. A condition that is not stated means standing, straight, relaxed, breathing normally,
@@ -26,7 +27,8 @@ public record Condition(Map<Aspect, String> stated) {
         ARM("arm", "hanging", "in-front", "turned-out", "fist"),
         STANCE("stance", "feet-together", "shoulder-wide", "apart", "weight-on-the-measured-leg"),
         SHOD("shod", "barefoot", "shoes", "boots"),
-        OVER("over", "close-clothing", "skin", "underwear", "under-layers");
+        /** What the tape lies on; from a shirt on it adds to the body. */
+        OVER("over", "close-clothing", "skin", "underwear", "shirt", "under-layers", "protector", "kit");
 
         private final String key;
         private final List<String> words;
@@ -90,13 +92,37 @@ public record Condition(Map<Aspect, String> stated) {
     }
 
     public boolean isSame(Condition other) {
+        return isSameBut(null, other);
+    }
+
+    /** Whether the body does the same, whatever it wears. */
+    public boolean isSameWhateverIsWorn(Condition other) {
+        return isSameBut(Aspect.OVER, other);
+    }
+
+    private boolean isSameBut(@Nullable Aspect passed, Condition other) {
         for (Aspect aspect : Aspect.values()) {
+            if (aspect == passed) {
+                continue;
+            }
             boolean open = aspect == Aspect.STANCE && !(stated.containsKey(aspect) && other.stated.containsKey(aspect));
             if (!open && !get(aspect).equals(other.get(aspect))) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** Whether the tape lies on more than close clothing: such a value is of the body and of what it wears. */
+    public boolean isOverMore() {
+        return !List.of("close-clothing", "skin", "underwear").contains(get(Aspect.OVER));
+    }
+
+    /** The same of a body that wears something else. */
+    public Condition over(String worn) {
+        Map<Aspect, String> other = new TreeMap<>(stated);
+        other.put(Aspect.OVER, worn);
+        return new Condition(other);
     }
 
     public boolean is(Aspect aspect, String word) {

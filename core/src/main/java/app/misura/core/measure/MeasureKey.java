@@ -51,6 +51,11 @@ public record MeasureKey(String code, Condition condition, Place at) {
         return code.equals(other.code) && at.equals(other.at) && condition.isSame(other.condition);
     }
 
+    /** The same of values over whatever was worn: what a sheet of one garment is cut by, and never what two sheets share. */
+    public boolean matchesWhateverIsWorn(MeasureKey other) {
+        return code.equals(other.code) && at.equals(other.at) && condition.isSameWhateverIsWorn(other.condition);
+    }
+
     /** The measure of the catalogue; null if there is none of that code. */
     public @Nullable Measure in(Catalogue catalogue) {
         return catalogue.find(code).orElse(null);

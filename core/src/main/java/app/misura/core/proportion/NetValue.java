@@ -18,7 +18,10 @@ record NetValue(Sheet.Slot slot, Settled settled, double cm) {
         return slot.id();
     }
 
-    /** The values of a sheet that proportions name, by measure; two where both sides were taken. */
+    /**
+     * The values of a sheet that proportions name, by measure, over what that sheet was taken; two where both sides were
+     * taken.
+     */
     static Map<String, List<NetValue>> of(Sheet sheet, Map<ValueId, Settled> settled, Proportions proportions) {
         Map<String, List<NetValue>> values = new LinkedHashMap<>();
         for (Sheet.Slot slot : sheet.slots()) {
@@ -26,7 +29,7 @@ record NetValue(Sheet.Slot slot, Settled settled, double cm) {
             Length length = value == null ? null : value.length();
             if (value != null && length != null) {
                 proportions.keys(slot.step().taken().code()).stream()
-                        .filter(key -> key.matches(slot.step().key()))
+                        .filter(key -> key.matchesWhateverIsWorn(slot.step().key()))
                         .forEach(key -> values.computeIfAbsent(key.toString(), k -> new ArrayList<>())
                                 .add(new NetValue(slot, value, net(value, length))));
             }

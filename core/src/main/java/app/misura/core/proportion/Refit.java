@@ -53,14 +53,17 @@ public record Refit(List<Row> rules) {
         rules = List.copyOf(rules);
     }
 
-    /** A body as proportions see it: its measures net, in cm, by key; sides in the middle. Empty where it is not to count. */
+    /** A body as proportions see it: its measures net, in cm, by key; sides in the middle; what was taken
+     * over more than close clothing is no body's. Empty where it is not to count. */
     public static Map<String, Double> body(Sheet sheet, Proportions proportions) {
         Map<String, Double> body = new LinkedHashMap<>();
         if (sheet.wearer().age() == AgeGroup.ADULT && sheet.wearer().differs().isEmpty()) {
             NetValue.of(sheet, sheet.settled(), proportions)
-                    .forEach((key, values) -> body.put(
-                            key,
-                            values.stream().mapToDouble(NetValue::cm).average().orElseThrow()));
+                    .forEach((key, values) -> values.stream()
+                            .filter(v -> !v.slot().step().condition().isOverMore())
+                            .mapToDouble(NetValue::cm)
+                            .average()
+                            .ifPresent(cm -> body.put(key, cm)));
         }
         return body;
     }

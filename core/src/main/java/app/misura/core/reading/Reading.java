@@ -1,6 +1,7 @@
 package app.misura.core.reading;
 
 import app.misura.core.length.Length;
+import app.misura.core.measure.Condition;
 import app.misura.core.measure.Play;
 import app.misura.core.measure.Side;
 import java.time.Instant;
@@ -91,6 +92,17 @@ public record Reading(
     /** The same reading as the house keeps it: when it came, and from whom. */
     public Reading kept(Instant when, String who) {
         return new Reading(step, side, text, length, play, when, who, taking, round, struck);
+    }
+
+    /** The same reading over what its step says is worn, which is kept with it: the step may say otherwise one day. */
+    public Reading over(Condition said) {
+        String worn = said.stated().get(Condition.Aspect.OVER);
+        return new Reading(step, side, text, length, play, at, by, taking.over(worn), round, struck);
+    }
+
+    /** Whether it was taken over what is worn by this condition. What was taken before that was kept was as its step says. */
+    public boolean isOver(Condition said) {
+        return taking.over() == null || said.is(Condition.Aspect.OVER, taking.over());
     }
 
     public boolean counts() {

@@ -11,7 +11,8 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Makes one value of a step's tries: of those of the newest round that has one which counts. */
+/** Makes one value of a step's tries: of those of the newest round that has one which counts, over what the step
+ * says is worn. */
 final class Settling {
     private final ValueId id;
     private final Step step;
@@ -29,7 +30,8 @@ final class Settling {
 
     /** Empty where every try is struck or there is none. */
     static Optional<Settled> of(ValueId id, Step step, @Nullable Side side, List<Reading> tries) {
-        List<Reading> counted = Rounds.standing(tries);
+        List<Reading> counted = Rounds.standing(
+                tries.stream().filter(r -> r.isOver(step.condition())).toList());
         return counted.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Settling(id, step, side, counted, tries.size()).settle());

@@ -9,6 +9,7 @@ import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
 import app.misura.core.measure.Side;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,7 +39,7 @@ public record Sheet(
 
     public Sheet {
         form = form.adding(readings.stream().map(Reading::step).toList());
-        answers = Map.copyOf(form.answers(answers));
+        answers = Collections.unmodifiableMap(new LinkedHashMap<>(form.answers(answers)));
         form = form.asAsked(answers);
         readings = List.copyOf(readings);
         leftOut = List.copyOf(leftOut);

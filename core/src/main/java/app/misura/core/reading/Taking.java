@@ -1,5 +1,6 @@
 package app.misura.core.reading;
 
+import app.misura.core.measure.Condition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,10 +14,22 @@ import org.jspecify.annotations.Nullable;
  * @param hand whose hand
  * @param doubt how sure whoever took it was
  * @param origin where the number comes from
+ * @param over what was worn under the tape, in the words of {@link Condition.Aspect#OVER}; null where its step says nothing of
+ *     it. No part of the text: it is part of what the value is
  */
-public record Taking(@Nullable String tool, Hand hand, Doubt doubt, Origin origin) {
+public record Taking(
+        @Nullable String tool,
+        Hand hand,
+        Doubt doubt,
+        Origin origin,
+        @Nullable String over) {
     /** With the tape, by a hand that was taught, and sure of it. */
     public static final Taking USUAL = new Taking(null, Hand.TRAINED, Doubt.SURE, Origin.BODY);
+
+    /** Over what the step says, or said when it was taken. */
+    public Taking(@Nullable String tool, Hand hand, Doubt doubt, Origin origin) {
+        this(tool, hand, doubt, origin, null);
+    }
 
     /** Whose hand took it. */
     public enum Hand {
@@ -113,6 +126,11 @@ public record Taking(@Nullable String tool, Hand hand, Doubt doubt, Origin origi
 
     /** The same by another hand. */
     public Taking by(Hand other) {
-        return new Taking(tool, other, doubt, origin);
+        return new Taking(tool, other, doubt, origin, over);
+    }
+
+    /** The same over what was worn. */
+    public Taking over(@Nullable String worn) {
+        return new Taking(tool, hand, doubt, origin, worn);
     }
 }

@@ -68,7 +68,7 @@ final class PlainBody {
 
     private Optional<Double> cmOf(Sheet.Slot slot) {
         return proportions.keys(slot.step().taken().code()).stream()
-                .filter(key -> key.matches(slot.step().key()))
+                .filter(key -> key.matchesWhateverIsWorn(slot.step().key()))
                 .map(MeasureKey::toString)
                 .filter(cm::containsKey)
                 .map(cm::get)

@@ -54,6 +54,19 @@ class AllowanceTest {
         });
     }
 
+    /** A hem that is bound and not turned has no allowance; its fold need not be level to the last digit. */
+    @Test
+    void aHemWithoutAnAllowanceIsCutAlongItsFold() {
+        for (double lower : new double[] {300, 299.9999, 300.0001}) {
+            Piece tube = piece(
+                    List.of("top", "side", "hem", "centre"),
+                    List.of(new Point(0, 0), new Point(100, 0), new Point(100, 300), new Point(0, lower)));
+            List<Point> cut = Allowance.outline(tube, 10, 0);
+            assertThat(cut.stream().mapToDouble(Point::y).max()).hasValueCloseTo(300, within(0.001));
+            assertThat(Polyline.area(cut)).isEqualTo(120 * 310, within(0.1));
+        }
+    }
+
     @Test
     void aHemIsAsDeepAsWasChosen() {
         List<Point> cut = Allowance.outline(oblong("hem"), 10, 40);

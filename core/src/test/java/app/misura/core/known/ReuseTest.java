@@ -107,8 +107,8 @@ class ReuseTest {
     @Test
     void aLengthFromAnotherWaistIsTakenAnew() {
         MadeUp body = new MadeUp(5);
-        Reuse<String> reuse =
-                Reuse.of(blank(body, form("riding-jacket")), known(measured(body, form("coat-tailored"))), FRESH);
+        Sheet jacket = new Sheet(form("riding-jacket"), body.wearer, Map.of("over", "close-clothing"), List.of());
+        Reuse<String> reuse = Reuse.of(jacket, known(measured(body, form("coat-tailored"))), FRESH);
         assertThat(why(reuse, "B2")).isEqualTo(Reuse.Why.OTHER_WAIST);
         assertThat(reuse.carried()).isNotEmpty();
     }

@@ -2,6 +2,7 @@ package app.misura.web.api;
 
 import app.misura.core.format.json.JsonFault;
 import app.misura.core.format.json.JsonRefused;
+import app.misura.web.id.Ended;
 import app.misura.web.id.NotThere;
 import app.misura.web.problem.Storing;
 import java.util.List;
@@ -31,6 +32,9 @@ class ApiProblems {
         }
         if (wrong instanceof NotThere gone) {
             return Problem.of(404, "Not there", String.valueOf(gone.getMessage()));
+        }
+        if (wrong instanceof Ended over) {
+            return Problem.of(409, "Only read", String.valueOf(over.getMessage()));
         }
         if (wrong instanceof HttpMediaTypeNotSupportedException) {
             return Problem.of(415, "Not JSON", "The body must be application/json.");

@@ -18,6 +18,7 @@ import app.misura.web.order.OrderLife;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.Crumb;
 import app.misura.web.ui.Say;
+import app.misura.web.ui.Who;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -153,6 +154,14 @@ class CutController {
         Proof proof = Proof.of(order.sheet());
         Cutting.Result result = CutChoices.cut(order, proof, choices);
         model.addAttribute("order", order);
+        Who.onlyReading(order.stage().isEnded(), model);
+        specs.outOfDate(order, proof)
+                .ifPresent(old -> model.addAttribute(
+                        "old",
+                        "The sheet printed " + Say.when(old.at(), clock.getZone(), LocalDate.now(clock))
+                                + " is out of date: do not cut by it. Changed since: "
+                                + String.join(", ", old.changed())
+                                + "."));
         int newest = tables.now().version();
         model.addAttribute("newer", newest > order.tables().version() ? newest : null);
         model.addAttribute("garments", CutChoices.garments(order));

@@ -16,9 +16,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.util.HtmlUtils;
 
 /**
  * Keeps what was cut from. A printed sheet can be shown again as it was, whatever is measured, chosen or reckoned
@@ -75,6 +77,10 @@ public class CutSpecs {
         return order.form().id() + "/" + order.form().version();
     }
 
+    private static final String STAMP =
+            "<p style=\"border:0.6mm solid #a3211c;color:#a3211c;padding:2mm 3mm;margin:0 0 3mm;font-weight:600\">"
+                    + "≠ Out of date: do not cut by this sheet. Since it was printed there changed: %s.</p>";
+
     private static String hash(GarmentOrder order, CutSpec spec, String document) {
         return Digest.of(form(order) + "\n" + ChoicesJson.write(spec.choices()) + "\n" + document);
     }
@@ -128,12 +134,44 @@ public class CutSpecs {
         }
     }
 
+    /** The sheet that was printed last, where it is not what would be cut now: nobody may pick up shears by it unwarned. */
+    @Transactional(readOnly = true)
+    public Optional<Compared> outOfDate(GarmentOrder order, Proof proof) {
+        return repository
+                .findFirstByOrderIdOrderByMadeAtDesc(order.id())
+                .map(k -> new Compared(
+                        k.id,
+                        k.madeAt,
+                        k.madeBy,
+                        changed(k, order, now(order, proof).orElse(null))))
+                .filter(c -> !c.changed().isEmpty());
+    }
+
     /** What was printed of an order, newest first. */
     @Transactional(readOnly = true)
     public List<Printed> of(String orderId) {
         return repository.lines(orderId).stream()
                 .map(l -> new Printed(l.getId(), l.getMadeAt(), l.getMadeBy()))
                 .toList();
+    }
+
+    /**
+     * The sheet as it was printed, with a word on its head where it is not what would be cut now. @throws NotThere if there is no
+     * such sheet of the order
+     */
+    @Transactional(readOnly = true)
+    public String stamped(GarmentOrder order, Proof proof, String id) {
+        CutSpecEntity kept = repository
+                .findByIdAndOrderId(id, order.id())
+                .orElseThrow(() -> new NotThere("This sheet was not printed of this order."));
+        List<String> changed = changed(kept, order, now(order, proof).orElse(null));
+        return changed.isEmpty()
+                ? kept.page
+                : kept.page.replaceFirst(
+                        "<body[^>]*>",
+                        "$0"
+                                + Matcher.quoteReplacement(
+                                        STAMP.formatted(HtmlUtils.htmlEscape(String.join(", ", changed)))));
     }
 
     /** The sheet as it was printed. @throws NotThere if there is no such sheet of the order */

@@ -185,7 +185,9 @@ public class KnownBody {
         orders.hold(orderId);
         GarmentOrder order = orders.get(orderId);
         GarmentOrder from = orders.of(order.client().id()).stream()
-                .filter(o -> o.id().equals(fromId) && !o.id().equals(orderId))
+                .filter(o -> o.id().equals(fromId)
+                        && !o.id().equals(orderId)
+                        && !o.stage().isVoid())
                 .filter(o -> o.form().unit() == order.form().unit())
                 .findFirst()
                 .orElseThrow(() -> new NotThere("This client has no such sheet of the same tape."));

@@ -32,7 +32,7 @@ public final class KnownSheets {
     KnownSheets(Client client, List<GarmentOrder> all, Limits limits) {
         this.client = client;
         this.limits = limits;
-        for (GarmentOrder order : all) {
+        for (GarmentOrder order : all.stream().filter(o -> !o.stage().isVoid()).toList()) {
             Origin here = new Origin(order.id(), order.number());
             Known.of(order.proof()).forEach(known -> sources.add(new Source<>(written(order, known, here), known)));
         }
@@ -56,12 +56,14 @@ public final class KnownSheets {
                 .count();
     }
 
-    /** The newest fresh value of each measure that no proof calls wrong, the tape's play taken off, mm by its code. */
+    /** The newest fresh value of each measure that was taken on the body and that no proof calls wrong, the tape's play taken off, mm by its code. */
     public Map<String, Double> netMm(HouseTables tables) {
         Map<String, Double> net = new LinkedHashMap<>();
         sources.stream()
                 .map(Source::known)
-                .filter(k -> !k.doubted() && limits.isFresh(k))
+                .filter(k -> !k.doubted()
+                        && limits.isFresh(k)
+                        && !k.key().condition().isOverMore())
                 .sorted(Comparator.comparing((Known k) -> !k.key().condition().equals(Condition.USUAL))
                         .thenComparing(Comparator.comparing(Known::at).reversed()))
                 .forEach(k -> net.putIfAbsent(k.key().code(), k.netMm(tables)));

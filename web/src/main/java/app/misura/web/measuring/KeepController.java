@@ -93,6 +93,7 @@ class KeepController {
                         play(order, asked, typed.play()),
                         who.getName(),
                         taking(with, typed.sure()))
+                .over(asked.condition())
                 .inRound(here.round(order.course(), slot, who.getName()));
         Readings.Kept stored = readings.keep(id, List.of(new NewReading(read, usable(typed.key()))));
         StoredReading now = stored.readings().get(0);

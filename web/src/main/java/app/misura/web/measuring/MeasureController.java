@@ -12,6 +12,7 @@ import app.misura.web.id.NotThere;
 import app.misura.web.known.KnownBody;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
+import app.misura.web.ui.Who;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.util.List;
@@ -69,6 +70,7 @@ class MeasureController {
         Visit visit = Visit.at(place, Screen.of(who)).turned(view).having(kept).looking(open);
         GarmentOrder order = orders.get(id);
         MeasureView shown = desk.view(order, visit);
+        Who.onlyReading(order.stage().isEnded(), model);
         model.addAttribute("view", shown);
         model.addAttribute("beside", shown.end() == null ? List.of() : known.beside(order));
         if (target != null && view == null) {

@@ -57,6 +57,12 @@ final class MeasureWords {
 
     /** What is to be noticed before the work goes on; null if nothing. */
     MeasureView.@Nullable Notice notice(GarmentOrder order, Course course, Visit visit) {
+        if (order.stage().isEnded()) {
+            return new MeasureView.Notice(
+                    false,
+                    "This order is " + order.stage().word()
+                            + ": its sheet is only read. Moved back on the order's page, it is written again.");
+        }
         String second = secondHand(order, visit);
         if (!second.isEmpty()) {
             return new MeasureView.Notice(false, second);

@@ -7,6 +7,7 @@ import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
 import app.misura.core.reading.Taking;
 import app.misura.web.history.History;
+import app.misura.web.id.Ended;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import app.misura.web.reading.Readings;
@@ -68,7 +69,7 @@ public class OrderLife {
     @Transactional
     public GarmentOrder change(String orderId, long version, Change change) {
         all.hold(orderId);
-        OrderEntity entity = at(orderId, version);
+        OrderEntity entity = open(orderId, version);
         if (!entity.unit.equals(change.unit().symbol())) {
             if (!all.get(orderId).readings().isEmpty()) {
                 throw new IllegalArgumentException("something is read in " + entity.unit);
@@ -91,7 +92,7 @@ public class OrderLife {
     @Transactional
     public void cutByTablesOf(String orderId, long version, int tables) {
         all.hold(orderId);
-        OrderEntity entity = at(orderId, version);
+        OrderEntity entity = open(orderId, version);
         entity.tables = tables;
         orders.saveAndFlush(entity);
     }
@@ -104,7 +105,7 @@ public class OrderLife {
     @Transactional
     public void ask(String orderId, long version, List<String> steps) {
         all.hold(orderId);
-        OrderEntity entity = at(orderId, version);
+        OrderEntity entity = open(orderId, version);
         GarmentOrder order = all.get(orderId);
         Set<String> known = order.form().whole() == null
                 ? Set.of()
@@ -123,7 +124,7 @@ public class OrderLife {
     @Transactional
     public void goOnWithWholeForm(String orderId, long version) {
         all.hold(orderId);
-        OrderEntity entity = at(orderId, version);
+        OrderEntity entity = open(orderId, version);
         OrderForm form = all.get(orderId).form();
         OrderForm whole = Optional.ofNullable(form.whole())
                 .orElseThrow(() -> new NotThere(form.title() + " is a whole form already."));
@@ -139,7 +140,7 @@ public class OrderLife {
     /** @throws OptimisticLockingFailureException if somebody changed the order since that version */
     @Transactional
     public GarmentOrder choose(String orderId, long version, String choices) {
-        OrderEntity entity = at(orderId, version);
+        OrderEntity entity = open(orderId, version);
         entity.choices = choices;
         orders.saveAndFlush(entity);
         return all.get(orderId);
@@ -157,6 +158,15 @@ public class OrderLife {
         moves.saveAndFlush(new StageMoveEntity(Ids.next(), entity, to, reason.strip(), clock.instant(), by));
         entity.stands(to, entity.neededOn);
         orders.saveAndFlush(entity);
+    }
+
+    /** An order that may be changed. @throws Ended if it is over */
+    private OrderEntity open(String orderId, long version) {
+        OrderEntity entity = at(orderId, version);
+        if (entity.stage.isEnded()) {
+            throw new Ended(entity.stage.word());
+        }
+        return entity;
     }
 
     private OrderEntity at(String orderId, long version) {

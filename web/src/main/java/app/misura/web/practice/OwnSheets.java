@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** The sheets that the house learns from: its newest orders, at most {@value #MOST}. */
@@ -23,9 +24,14 @@ class OwnSheets {
         this.orders = orders;
     }
 
+    /** Those that were not called off: such a sheet may be of another body. */
+    private Stream<GarmentOrder> usable() {
+        return orders.newest(MOST).stream().filter(o -> !o.stage().isVoid());
+    }
+
     /** With what was taken for each itself: what came from another order counts there. */
     List<Sheet> taken() {
-        return orders.newest(MOST).stream().map(GarmentOrder::takenHere).toList();
+        return usable().map(GarmentOrder::takenHere).toList();
     }
 
     /** The proofs of those sheets on which something was taken and no fault stands. */
@@ -40,7 +46,7 @@ class OwnSheets {
     /** Each grown client's measures, from the newest sheet that has them and has no fault. */
     List<Map<String, Double>> bodies(Proportions proportions) {
         Map<String, Map<String, Double>> byClient = new LinkedHashMap<>();
-        for (GarmentOrder order : orders.newest(MOST)) {
+        for (GarmentOrder order : usable().toList()) {
             if (Proof.of(order.sheet()).verdict() != Proof.Verdict.FAULTS) {
                 Map<String, Double> body =
                         byClient.computeIfAbsent(order.client().id(), c -> new LinkedHashMap<>());

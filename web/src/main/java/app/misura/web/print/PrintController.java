@@ -95,10 +95,11 @@ class PrintController {
         return CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
     }
 
-    /** A cut sheet as it was printed before. */
+    /** A cut sheet as it was printed before; one that is out of date says so on its head. */
     @GetMapping("/orders/{id}/print/cut/{spec}.pdf")
     ResponseEntity<byte[]> cutAsItWas(@PathVariable String id, @PathVariable String spec) {
-        return pdf(orders.get(id), "cut-sheet-" + spec, PagePdf.write(specs.page(id, spec)));
+        GarmentOrder order = orders.get(id);
+        return pdf(order, "cut-sheet-" + spec, PagePdf.write(specs.stamped(order, Proof.of(order.sheet()), spec)));
     }
 
     @GetMapping("/orders/{id}/print/pattern.pdf")

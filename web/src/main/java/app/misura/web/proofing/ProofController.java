@@ -22,6 +22,7 @@ import app.misura.web.ui.Crumb;
 import app.misura.web.ui.Fingers;
 import app.misura.web.ui.LadderView;
 import app.misura.web.ui.Say;
+import app.misura.web.ui.Who;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -60,6 +61,7 @@ class ProofController {
         GarmentOrder order = orders.get(id);
         Course course = order.course();
         Proof proof = course.proof();
+        Who.onlyReading(order.stage().isEnded(), model);
         model.addAttribute("order", order);
         model.addAttribute("crumb", order.crumb(Crumb.At.PROOF));
         model.addAttribute("sentence", proof.sentence());

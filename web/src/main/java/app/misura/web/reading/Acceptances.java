@@ -36,7 +36,7 @@ public class Acceptances {
     /** Takes a finding of an order's sheet as it is. */
     @Transactional
     public void accept(String orderId, Finding finding, Proof proof, String reason, String by) {
-        readings.hold(orderId);
+        readings.write(orderId);
         accepted.saveAndFlush(
                 new AcceptedEntity(Ids.next(), orderId, finding, values(finding, proof), reason, clock.instant(), by));
     }
@@ -44,7 +44,7 @@ public class Acceptances {
     /** Takes an acceptance back. Taken back once, it stays as it was. */
     @Transactional
     public void takeBack(String orderId, String id, String by) {
-        readings.hold(orderId);
+        readings.write(orderId);
         AcceptedEntity entity = accepted.findById(id)
                 .filter(a -> a.orderId.equals(orderId))
                 .orElseThrow(() -> new NotThere("This is not accepted on this order."));

@@ -53,6 +53,9 @@ class ReadingEntity implements Persistable<String> {
     @Enumerated(EnumType.STRING)
     Taking.Origin origin;
 
+    /** What was worn under the tape; null where its step says nothing of it. */
+    String worn;
+
     String clientKey;
 
     /** Where it was known from; null where it was taken on this sheet. */
@@ -78,6 +81,7 @@ class ReadingEntity implements Persistable<String> {
         this.hand = reading.taking().hand();
         this.doubt = reading.taking().doubt();
         this.origin = reading.taking().origin();
+        this.worn = reading.taking().over();
         this.clientKey = key;
     }
 
@@ -101,7 +105,7 @@ class ReadingEntity implements Persistable<String> {
                         play,
                         takenAt,
                         takenBy,
-                        new Taking(tool, hand, doubt, origin),
+                        new Taking(tool, hand, doubt, origin, worn),
                         round,
                         struck),
                 clientKey,

@@ -21,8 +21,11 @@ interface ReadingRepository extends JpaRepository<ReadingEntity, String> {
 
     Optional<ReadingEntity> findByOrderIdAndClientKey(String orderId, String clientKey);
 
-    /** Locks the order's row, so that readings of two people are numbered one after the other; empty if it is not there. */
-    @Query(value = "select id from garment_order where id = :orderId for update", nativeQuery = true)
+    /**
+     * Locks the order's row, so that readings of two people are numbered one after the other. @return the stage it is at; empty
+     *     if it is not there
+     */
+    @Query(value = "select stage from garment_order where id = :orderId for update", nativeQuery = true)
     Optional<String> lock(String orderId);
 
     /** Notes that the client was measured on a day; of whom that is known already, nothing is touched. */

@@ -3,10 +3,12 @@ package app.misura.web.reading;
 import app.misura.core.course.Marks;
 import app.misura.core.course.Passes;
 import app.misura.core.form.ValueId;
+import app.misura.core.life.Stage;
 import app.misura.core.reading.LeftOut;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
 import app.misura.core.reading.Taking;
+import app.misura.web.id.Ended;
 import app.misura.web.id.Ids;
 import app.misura.web.id.NotThere;
 import java.time.Clock;
@@ -160,15 +162,29 @@ public class Readings {
     /** Notes something at a step, in place of what was noted there before; an empty text takes that away. */
     @Transactional
     public void note(String orderId, String step, String text, String by) {
-        hold(orderId);
+        write(orderId);
         notes.saveAndFlush(new StepNoteEntity(Ids.next(), orderId, step, text, clock.instant(), by));
     }
 
     /** Nobody deletes the order, or adds to its sheet, until the transaction is over; open pages are told then. @throws NotThere if it is not there */
     @Transactional
     public void hold(String orderId) {
-        readings.lock(orderId).orElseThrow(() -> NotThere.order());
+        held(orderId);
+    }
+
+    private Stage held(String orderId) {
+        Stage stage = Stage.valueOf(readings.lock(orderId).orElseThrow(() -> NotThere.order()));
         events.publishEvent(new SheetChanged(orderId));
+        return stage;
+    }
+
+    /** The same to write on the sheet. @throws Ended if the order is over: its sheet is only read */
+    @Transactional
+    public void write(String orderId) {
+        Stage stage = held(orderId);
+        if (stage.isEnded()) {
+            throw new Ended(stage.word());
+        }
     }
 
     /**
@@ -182,11 +198,11 @@ public class Readings {
     /** Keeps readings: all of them, or none. One whose key is known already is answered as it was kept then. */
     @Transactional
     public Kept keep(String orderId, List<NewReading> wanted) {
+        write(orderId);
         LocalDate today = LocalDate.now(clock);
         if (!today.equals(seen.get(orderId))) {
             readings.seen(orderId, today);
         }
-        hold(orderId);
         int position = readings.lastPosition(orderId);
         int added = 0;
         List<StoredReading> kept = new ArrayList<>();
@@ -233,7 +249,7 @@ public class Readings {
     /** Writes readings that another sheet had already, as they were written there. */
     @Transactional
     public void takeOver(String orderId, List<Reading> known, Origin from) {
-        hold(orderId);
+        write(orderId);
         int position = readings.lastPosition(orderId);
         for (Reading reading : known) {
             readings.saveAndFlush(new ReadingEntity(Ids.next(), orderId, ++position, reading, from));
@@ -249,7 +265,7 @@ public class Readings {
     /** Strikes a reading of an order. Struck once, it stays as it was struck. */
     @Transactional
     public void strike(String orderId, String readingId, String reason, String by) {
-        hold(orderId);
+        write(orderId);
         ReadingEntity reading = readings.findById(readingId)
                 .filter(r -> r.orderId.equals(orderId))
                 .orElseThrow(() -> new NotThere("This reading is not on this order."));
@@ -269,7 +285,7 @@ public class Readings {
     /** Leaves values out of a sheet, or says anew why; what was said so already is not said twice. @return how many are new */
     @Transactional
     public int leaveOut(String orderId, List<LeftOut> values, String by) {
-        hold(orderId);
+        write(orderId);
         Set<LeftOut> standing = leftOut.standing(List.of(orderId)).stream()
                 .map(LeftOutEntity::leftOut)
                 .collect(Collectors.toSet());
@@ -287,7 +303,7 @@ public class Readings {
     /** Takes back that a value is left out; nothing where it is not. */
     @Transactional
     public void takeBack(String orderId, ValueId value, String by) {
-        hold(orderId);
+        write(orderId);
         for (LeftOutEntity standing : leftOut.standing(List.of(orderId))) {
             if (standing.leftOut().value().equals(value)) {
                 standing.takenBackAt = clock.instant();
@@ -299,14 +315,14 @@ public class Readings {
 
     @Transactional
     public void setMark(String orderId, String step, String by) {
-        hold(orderId);
+        write(orderId);
         marks.saveAndFlush(new MarkEntity(Ids.next(), orderId, step, clock.instant(), by));
     }
 
     /** Passes the questions of a gate, to be cleared later. */
     @Transactional
     public void passGate(String orderId, String part, List<String> questions, String by) {
-        hold(orderId);
+        write(orderId);
         for (String question : questions) {
             passes.saveAndFlush(new GatePassEntity(Ids.next(), orderId, part, question, clock.instant(), by));
         }

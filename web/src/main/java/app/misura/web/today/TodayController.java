@@ -4,6 +4,7 @@ import app.misura.core.course.Course;
 import app.misura.core.life.Stage;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
+import app.misura.web.cutting.CutSpecs;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.store.Backups;
@@ -31,9 +32,11 @@ class TodayController {
 
     private final Orders orders;
     private final Backups backups;
+    private final CutSpecs specs;
     private final Clock clock;
 
-    TodayController(Orders orders, Backups backups, Clock clock) {
+    TodayController(Orders orders, Backups backups, CutSpecs specs, Clock clock) {
+        this.specs = specs;
         this.orders = orders;
         this.backups = backups;
         this.clock = clock;
@@ -134,9 +137,16 @@ class TodayController {
 
     /** What is to be done next: how the order stands, the verb, and where that is done. */
     private record Next(String state, String verb, String link) {
-        static Next of(Open each) {
+        /** @param old what changed since the last cut sheet was printed; empty while it stands or there is none */
+        static Next of(Open each, List<String> old) {
             GarmentOrder order = each.order();
             Stage stage = order.stage();
+            if (!old.isEmpty()) {
+                return new Next(
+                        stage.word() + ", but the printed sheet is out of date: " + String.join(", ", old),
+                        "Cut sheet",
+                        "/cut");
+            }
             boolean wrong = each.proof().verdict() == Proof.Verdict.FAULTS;
             if (wrong) {
                 String before = stage.isMeasuring() ? "" : stage.word() + ", but: ";
@@ -161,17 +171,28 @@ class TodayController {
         }
     }
 
-    private static Waiting waiting(Open each, LocalDate today, Who who) {
+    /** What changed since a cut sheet was printed, of an order that somebody may cut or make by it. */
+    private List<String> old(Open each) {
+        Stage stage = each.order().stage();
+        return stage.isMeasuring()
+                ? List.of()
+                : specs.outOfDate(each.order(), each.proof())
+                        .map(CutSpecs.Compared::changed)
+                        .orElse(List.of());
+    }
+
+    private Waiting waiting(Open each, LocalDate today, Who who) {
         GarmentOrder order = each.order();
         Proof proof = each.proof();
-        Next next = Next.of(each);
+        List<String> old = old(each);
+        Next next = Next.of(each, old);
         return new Waiting(
                 order.id(),
                 Say.until(order.neededOn(), today),
                 order.client().name(),
                 order.title(),
                 next.state(),
-                proof.verdict() == Proof.Verdict.FAULTS,
+                proof.verdict() == Proof.Verdict.FAULTS || !old.isEmpty(),
                 proof.brackets().stream()
                         .filter(b -> b.state() != Bracket.State.NOT_CHECKED)
                         .map(b -> Say.sign(b.state()))

@@ -1,5 +1,6 @@
 package app.misura.web.ui;
 
+import app.misura.web.id.Ended;
 import app.misura.web.id.NotThere;
 import app.misura.web.problem.Storing;
 import jakarta.servlet.http.HttpServletResponse;
@@ -20,6 +21,12 @@ class PageProblems {
     String notThere(NotThere gone, Model model, HttpServletResponse response) {
         response.setStatus(404);
         return said(model, "It is not here", String.valueOf(gone.getMessage()));
+    }
+
+    @ExceptionHandler(Ended.class)
+    String ended(Ended over, Model model, HttpServletResponse response) {
+        response.setStatus(409);
+        return said(model, "This sheet is only read", String.valueOf(over.getMessage()));
     }
 
     @ExceptionHandler(OptimisticLockingFailureException.class)

@@ -282,7 +282,7 @@ class ApiTest extends TestHouse {
         assertThat(csv.body().lines().findFirst())
                 .contains(
                         "kind,step,line,side,measure,condition,text,unit,mm,play,aid,at,by,struck,struck-at,struck-by,"
-                                + "left-out,note");
+                                + "left-out,note,round");
         assertThat(csv.body()).contains("left-out,D4").contains("refused,'=no").doesNotContain("finished");
         Api.Answer json = api.post("/api/v1/export/json", thin);
         assertThat(json.status()).isEqualTo(200);

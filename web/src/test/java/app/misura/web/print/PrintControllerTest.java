@@ -95,7 +95,7 @@ class PrintControllerTest {
         assertThat(controller.printCut("o1", "a4", () -> "cutter")).isEqualTo("redirect:/orders/o1/print/cut/s1.pdf");
         ArgumentCaptor<String> page = ArgumentCaptor.forClass(String.class);
         verify(specs).keep(any(), any(), page.capture(), eq("cutter"));
-        when(specs.page("o1", "s1")).thenReturn(page.getValue());
+        when(specs.stamped(any(), any(), eq("s1"))).thenReturn(page.getValue());
         assertThat(text(controller.cutAsItWas("o1", "s1"))).contains("Cut sheet", "Proof of the cut: all");
     }
 

@@ -11,6 +11,7 @@ import app.misura.core.length.Unit;
 import app.misura.core.life.Stage;
 import app.misura.web.TestOrders;
 import app.misura.web.account.Role;
+import app.misura.web.cutting.CutSpecs;
 import app.misura.web.order.GarmentOrder;
 import app.misura.web.order.Orders;
 import app.misura.web.store.Backups;
@@ -25,7 +26,8 @@ import org.springframework.ui.ExtendedModelMap;
 class TodayControllerTest {
     private final Orders orders = mock(Orders.class);
     private final Backups backups = mock(Backups.class);
-    private final TodayController controller = new TodayController(orders, backups, TestOrders.CLOCK);
+    private final TodayController controller =
+            new TodayController(orders, backups, mock(CutSpecs.class), TestOrders.CLOCK);
 
     private static GarmentOrder order(String name, int needed, Stage stage, String readings, String... marks) {
         return TestOrders.of(name, readings, TestOrders.marks(marks), Unit.CM, stage, needed);

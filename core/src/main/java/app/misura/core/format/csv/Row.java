@@ -43,8 +43,6 @@ public record Row(Map<Column, String> cells) {
         MM,
         PLAY,
         AID,
-        /** Which taking of its value it belongs to. */
-        ROUND,
         /** When, in UTC. */
         AT,
         BY,
@@ -52,7 +50,9 @@ public record Row(Map<Column, String> cells) {
         STRUCK_AT,
         STRUCK_BY,
         LEFT_OUT,
-        NOTE;
+        NOTE,
+        /** Which taking of its value it belongs to. */
+        ROUND;
 
         public String word() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');

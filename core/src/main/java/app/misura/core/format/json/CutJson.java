@@ -73,7 +73,14 @@ public final class CutJson {
             double finished,
             double cut) {}
 
-    public record From(String step, @Nullable String measure, double cm) {}
+    /** @param over what was worn under the tape; absent where it was taken on the body */
+    public record From(
+            String step,
+            @Nullable String measure,
+            double cm,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            String over) {}
 
     public record EaseDoc(
             double value,
@@ -205,7 +212,7 @@ public final class CutJson {
 
     private static @Nullable From from(Source source) {
         String step = source.step();
-        return step == null ? null : new From(step, source.measure(), source.readMm() / 10);
+        return step == null ? null : new From(step, source.measure(), source.readMm() / 10, source.worn());
     }
 
     private static PieceDoc piece(Piece piece, CutSpec spec) {

@@ -2,6 +2,7 @@ package app.misura.core.format.json;
 
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
+import app.misura.core.measure.Condition;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Strike;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -64,7 +65,7 @@ public record ReadingDoc(
                 reading.side() == null ? null : reading.side().word(),
                 step.isAux() ? step.taken().code() : null,
                 step.taken().code(),
-                step.condition().words(),
+                worn(step, reading).words(),
                 reading.play().word(),
                 reading.round(),
                 struck == null
@@ -73,5 +74,11 @@ public record ReadingDoc(
                 reading.at().toString(),
                 reading.by(),
                 reading.aid());
+    }
+
+    /** The condition of the step, over what was worn when it was read. */
+    private static Condition worn(Step step, Reading reading) {
+        String over = reading.taking().over();
+        return over == null ? step.condition() : step.condition().over(over);
     }
 }

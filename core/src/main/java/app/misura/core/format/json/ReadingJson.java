@@ -1,5 +1,6 @@
 package app.misura.core.format.json;
 
+import app.misura.core.form.Asked;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.length.Entry;
@@ -61,6 +62,7 @@ public final class ReadingJson {
         Side side = null;
         Length length = null;
         Play play = Play.SNUG;
+        String worn = null;
         if (step.isEmpty()) {
             boolean missing = aux != null || label.isEmpty() && !in.has("step");
             if (!missing) {
@@ -84,7 +86,7 @@ public final class ReadingJson {
             side = side(in, step.get());
             length = length(in, text, step.get());
             play = play(in, step.get());
-            same(in, step.get());
+            worn = same(in, step.get());
         }
         Instant at = instant(in, "at");
         String by = in.text("by", "");
@@ -102,7 +104,7 @@ public final class ReadingJson {
                 play,
                 at,
                 by == null ? "" : by,
-                taking,
+                taking.over(worn),
                 round,
                 struck);
     }
@@ -180,21 +182,36 @@ public final class ReadingJson {
         return play.orElse(step.play());
     }
 
-    private static void same(JsonIn in, Step step) {
+    /** The measure and the condition are the step's own; what was worn may be another answer to its question. @return that */
+    private @Nullable String same(JsonIn in, Step step) {
         String measure = in.textOrNull("measure");
         if (measure != null && !measure.equals(step.taken().code())) {
             in.fault("measure", step.label() + " takes " + step.taken().code() + ", not \"" + measure + "\"");
         }
+        String asked = step.condition().stated().get(Condition.Aspect.OVER);
         Map<String, String> words = in.texts("condition");
         try {
-            if (!words.isEmpty() && !Condition.of(words).isSame(step.condition())) {
+            Condition said = Condition.of(words);
+            String worn = said.stated().getOrDefault(Condition.Aspect.OVER, asked);
+            boolean own = asked == null
+                    ? said.isSame(step.condition())
+                    : said.isSameWhateverIsWorn(step.condition()) && (asked.equals(worn) || isAnswer(worn));
+            if (!words.isEmpty() && !own) {
                 in.fault(
                         "condition",
                         step.label() + " is taken with " + step.condition().words() + ", not " + words);
             }
+            return asked == null ? null : worn;
         } catch (IllegalArgumentException wrong) {
             in.fault("condition", String.valueOf(wrong.getMessage()));
+            return asked;
         }
+    }
+
+    /** Whether the form asks what is worn, and this is an answer. */
+    private boolean isAnswer(@Nullable String worn) {
+        return form.options().stream()
+                .anyMatch(o -> o.id().equals(Asked.OVER) && o.choices().contains(worn));
     }
 
     /** Which taking of its value it belongs to; 1 where nothing is said. */

@@ -7,6 +7,7 @@ import app.misura.core.draft.Seam;
 import app.misura.core.draft.Target;
 import app.misura.core.fit.ChainLine;
 import app.misura.core.fit.Estimate;
+import app.misura.core.fit.Source;
 import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.garment.Line;
@@ -293,7 +294,9 @@ public record CutTable(
                         .map(n -> n.toLowerCase(Locale.ROOT))
                         .orElse("worked out");
                 links.add(new Link(
-                        line.source().said() + " read", tape().of(line.source().readMm()), how));
+                        line.source().said() + " read" + over(line.source()),
+                        tape().of(line.source().readMm()),
+                        how));
                 if (line.source().playMm() != 0) {
                     double play = line.source().playMm();
                     links.add(
@@ -307,5 +310,10 @@ public record CutTable(
             }
             return links;
         }
+    }
+
+    /** What was worn under the tape: {@code , over protector}. */
+    private static String over(Source source) {
+        return source.worn() == null ? "" : ", over " + source.worn().replace('-', ' ');
     }
 }

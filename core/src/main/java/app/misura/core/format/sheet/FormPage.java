@@ -12,6 +12,7 @@ import app.misura.core.format.markup.Markup;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
 import app.misura.core.reading.Reading;
+import app.misura.core.reading.Rounds;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -216,7 +217,7 @@ public final class FormPage {
         out.element("td", step.isDerived() ? "=" : step.label(), "class", "no");
         out.open("td").element("span", step.name(), "class", "name");
         out.text(" ").element("span", step.prompt().brief(), "class", "how").close();
-        if (!blank && !(close && struckTries(step).isEmpty())) {
+        if (!blank && !(close && !hasOthers(step))) {
             out.open("td", "class", "struck");
             struck(step);
             out.close();
@@ -242,12 +243,26 @@ public final class FormPage {
         out.close();
     }
 
+    /** What was crossed out, and what was read before the value was taken again. */
     private void struck(Step step) {
         String between = "";
         for (Reading reading : struckTries(step)) {
             out.text(between).element("s", reading.text());
             between = " ";
         }
+        List<Reading> before = proof.sheet().allSlots().stream()
+                .filter(slot -> slot.step().equals(step))
+                .flatMap(slot -> Rounds.before(proof.sheet().tries(slot)).stream())
+                .toList();
+        for (Reading reading : before) {
+            out.text(between + (reading == before.get(0) ? "before " : "") + reading.text());
+            between = " ";
+        }
+    }
+
+    private boolean hasOthers(Step step) {
+        return !struckTries(step).isEmpty()
+                || proof.sheet().readings().stream().anyMatch(r -> r.step().equals(step.label()) && r.round() > 1);
     }
 
     private List<Reading> struckTries(Step step) {

@@ -18,6 +18,7 @@ import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -111,11 +112,23 @@ class ClientPageController {
         model.addAttribute("changed", changed(client));
         model.addAttribute("consent", consent(client));
         model.addAttribute("orders", all.stream().map(Line::of).toList());
-        all.stream().filter(o -> !o.readings().isEmpty()).findFirst().ifPresent(o -> {
+        drawn(all).ifPresent(o -> {
             Proof proof = Proof.of(o.sheet());
             model.addAttribute(
                     "figures", List.of(FigureView.plain(proof, View.FRONT), FigureView.plain(proof, View.SIDE)));
         });
         return "client";
+    }
+
+    /** The sheet that the body is drawn from: the newest that was taken on it; else the newest at all. */
+    private static Optional<GarmentOrder> drawn(List<GarmentOrder> all) {
+        List<GarmentOrder> taken = all.stream()
+                .filter(o -> !o.readings().isEmpty() && !o.stage().isVoid())
+                .toList();
+        return taken.stream()
+                .filter(o -> o.proof().settled().values().stream()
+                        .noneMatch(s -> s.step().condition().isOverMore()))
+                .findFirst()
+                .or(() -> taken.stream().findFirst());
     }
 }

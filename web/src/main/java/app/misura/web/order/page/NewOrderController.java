@@ -153,7 +153,7 @@ class NewOrderController {
 
     private static Orders.NewOrder order(
             OrderFormData data, OrderForm form, String title, Map<String, String> options) {
-        return new Orders.NewOrder(data.getClient(), title, form.in(Unit.parse(data.getUnit())), data.day(), options);
+        return new Orders.NewOrder(data.getClient(), title, form.in(data.unitOr(form.unit())), data.day(), options);
     }
 
     /** An order's own address leads to where its work stands. */

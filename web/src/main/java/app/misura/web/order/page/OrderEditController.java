@@ -56,7 +56,7 @@ class OrderEditController {
         data.checkDay(faults, clock);
         before.form().faults(data.getOptions()).values().forEach(message -> faults.reject("option", message));
         Unit unit = before.readings().isEmpty() && !faults.hasFieldErrors("unit")
-                ? Unit.parse(data.getUnit())
+                ? data.unitOr(before.form().unit())
                 : before.form().unit();
         if (faults.hasErrors()) {
             response.setStatus(422);

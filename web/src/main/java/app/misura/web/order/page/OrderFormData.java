@@ -1,5 +1,6 @@
 package app.misura.web.order.page;
 
+import app.misura.core.length.Unit;
 import app.misura.web.id.Texts;
 import app.misura.web.order.GarmentOrder;
 import jakarta.validation.constraints.NotBlank;
@@ -8,10 +9,12 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.Period;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.NullUnmarked;
+import org.jspecify.annotations.Nullable;
 import org.springframework.validation.BindingResult;
 
 /** What is typed of a new order. */
@@ -31,7 +34,7 @@ class OrderFormData {
     private String form = "";
 
     @NotNull
-    @Pattern(regexp = "cm|in", message = "Say cm or in.")
+    @Pattern(regexp = "cm|in|", message = "Say cm or in.")
     private String unit = "";
 
     private String neededOn = "";
@@ -64,16 +67,36 @@ class OrderFormData {
         return data;
     }
 
+    /** A day that was ordered for may be past by so much, and lie ahead by so much. */
+    private static final Period LATEST = Period.ofYears(10);
+
+    private static final Period EARLIEST = Period.ofYears(1);
+
     /** Says what is wrong of the day, if something is. */
     void checkDay(BindingResult faults, Clock clock) {
+        LocalDate today = LocalDate.now(clock);
         try {
-            day();
+            LocalDate day = day();
+            if (day != null && (day.isBefore(today.minus(EARLIEST)) || day.isAfter(today.plus(LATEST)))) {
+                faults.rejectValue(
+                        "neededOn",
+                        "date",
+                        "The year " + day.getYear()
+                                + " is too far away: a needed day lies between a year ago and ten years on,"
+                                + " such as " + today + ".");
+            }
         } catch (DateTimeParseException e) {
             faults.rejectValue(
                     "neededOn", "date", "Say a day as year-month-day, such as " + LocalDate.now(clock) + ".");
         }
     }
 
+    /** The tape that was chosen; what it is already where the page does not ask. */
+    Unit unitOr(Unit now) {
+        return unit.isBlank() ? now : Unit.parse(unit);
+    }
+
+    @Nullable
     LocalDate day() {
         return neededOn.isBlank() ? null : LocalDate.parse(neededOn.strip());
     }

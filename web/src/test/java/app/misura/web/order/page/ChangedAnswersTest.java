@@ -103,4 +103,65 @@ class ChangedAnswersTest extends TestHouse {
         answer(owner, "yes");
         assertThat(isSettled(step)).isTrue();
     }
+
+    /** Once something is read the page does not ask for the tape, and sends none; everything else may still be changed. */
+    @Test
+    void anOrderIsChangedBeforeTheFirstReadingInTheMiddleAndAtTheEnd() {
+        Client client =
+                clients.add(Client.About.of("Changed " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT), "owner");
+        order = orders.add(
+                new Orders.NewOrder(
+                        client.id(), "trousers", OrderForms.shipped().get("trousers-tailored"), null, Map.of()),
+                "owner");
+        Visitor owner = Visitor.as(port, "owner");
+        for (int read = 0; read < 3; read++) {
+            String page = owner.get("/orders/" + order.id() + "/edit").body();
+            Map<String, String> fields = new HashMap<>(
+                    Map.of("version", "" + orders.get(order.id()).version(), "title", "trousers " + read));
+            if (page.contains("name=\"unit\"")) {
+                fields.put("unit", "cm");
+            }
+            fields.put("neededOn", "");
+            assertThat(owner.post("/orders/" + order.id() + "/edit", fields).status())
+                    .as("after " + read)
+                    .isEqualTo(302);
+            assertThat(orders.get(order.id()).title()).isEqualTo("trousers " + read);
+            readings.keep(
+                    order.id(),
+                    List.of(new NewReading(
+                            new Reading(
+                                    "U1",
+                                    null,
+                                    "98",
+                                    Length.of("98", Unit.CM),
+                                    order.form().step("U1").play(),
+                                    clock.instant(),
+                                    "measurer",
+                                    null,
+                                    null),
+                            null)));
+        }
+    }
+
+    /** A year of two digits would make an order vanish from every list. */
+    @Test
+    void aNeededDayLiesWithinReach() {
+        Client client = clients.add(Client.About.of("Dated " + System.nanoTime(), Side.RIGHT, AgeGroup.ADULT), "owner");
+        order = orders.add(
+                new Orders.NewOrder(
+                        client.id(), "trousers", OrderForms.shipped().get("trousers-tailored"), null, Map.of()),
+                "owner");
+        Visitor owner = Visitor.as(port, "owner");
+        for (String day : List.of("0026-12-20", "2126-12-20", "1926-01-01")) {
+            owner.get("/orders/" + order.id() + "/edit");
+            Visitor.Page said = owner.post(
+                    "/orders/" + order.id() + "/edit",
+                    Map.of("version", "" + order.version(), "title", "kept title", "unit", "cm", "neededOn", day));
+            assertThat(said.status()).as(day).isEqualTo(422);
+            assertThat(said.body())
+                    .contains("too far away")
+                    .contains("kept title")
+                    .contains(day);
+        }
+    }
 }
