@@ -133,8 +133,12 @@ final class Allowance {
         for (int i = 0; i < fromFold.size(); i++) {
             Point p = fromFold.get(i);
             double depth = below * (y - p.y());
-            if (i == 0 || depth <= hem) {
+            if (depth <= hem) {
                 part.add(new Point(p.x(), y + below * depth));
+            } else if (i == 0) {
+                // a fold that is not level to the last digit, and no hem to speak of: there is nothing to mirror
+                part.add(p);
+                break;
             } else {
                 Point q = fromFold.get(i - 1);
                 double before = below * (y - q.y());

@@ -28,7 +28,7 @@ public record Pull(double newtonsPerMetre, boolean tested) {
                 .toArray();
         return DoubleStream.of(hung).allMatch(number -> number > 0)
                 ? ofHanging(hung[0], hung[1], hung[2], hung[3])
-                : new Pull(garment.cloth().pull(), false);
+                : new Pull(garment.cloth(choices).pull(), false);
     }
 
     /**

@@ -66,7 +66,7 @@ record Strain(Garment garment, Choices choices, HouseTables tables, AgeGroup age
     }
 
     private double wanted(Line.Give.ByStrain give, boolean girth) {
-        ClothKind cloth = garment.cloth();
+        ClothKind cloth = garment.cloth(choices);
         double usual = girth ? cloth.strainGirth() : cloth.strainLength();
         double wanted = give.strains().isEmpty()
                 ? usual

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param low the least number, in the kind's own unit
  * @param high the greatest
  * @param usual the word or number where nothing is chosen; null where none is usual and what follows decides
+ * @param thick what is usual in place of it where the cloth is a thick sheet; null where that makes no difference
  * @param option the form's option whose answer is usual; null where no form asks
  * @param json its key in documents, with a dot before what lies in an inner object
  * @param hint what stands in an empty field; empty if nothing
@@ -33,6 +34,7 @@ public record ChoiceDef(
         double low,
         double high,
         @Nullable String usual,
+        @Nullable String thick,
         @Nullable String option,
         String json,
         String hint) {

@@ -36,7 +36,8 @@ final class ChoiceReader {
             List<ChoiceDoc> stretching,
             @Nullable Map<String, String> cautions) {}
 
-    ChoiceSheet sheet(String garment, List<ChoiceDoc> own, CommonDoc common, ClothKind cloth) {
+    ChoiceSheet sheet(
+            String garment, List<ChoiceDoc> own, CommonDoc common, ClothKind cloth, Garment.@Nullable Thick thick) {
         List<ChoiceDoc> docs = new ArrayList<>(own);
         docs.addAll(common.every());
         docs.addAll(cloth.byStrain() ? common.stretching() : common.woven());
@@ -47,15 +48,15 @@ final class ChoiceReader {
                 faults.add(garment + ": choice " + doc.id() + " (" + doc.json() + ") is there twice");
             }
             try {
-                defs.add(def(doc, cloth));
+                defs.add(def(doc, cloth, thick == null ? null : thick.cloth()));
             } catch (IllegalArgumentException wrong) {
                 faults.add(garment + ": choice " + doc.id() + ": " + wrong.getMessage());
             }
         }
-        return new ChoiceSheet(defs);
+        return new ChoiceSheet(defs, thick == null ? null : thick.fromMm());
     }
 
-    private static ChoiceDef def(ChoiceDoc doc, ClothKind cloth) {
+    private static ChoiceDef def(ChoiceDoc doc, ClothKind cloth, @Nullable ClothKind thick) {
         ChoiceDef.Kind kind = kind(doc);
         List<Double> bounds = doc.between() == null ? List.of(0.0, 0.0) : doc.between();
         if (kind != ChoiceDef.Kind.PICK && bounds.size() != 2) {
@@ -70,6 +71,9 @@ final class ChoiceReader {
                 bounds.get(0),
                 bounds.get(1),
                 "cloth".equals(doc.usual()) ? ofCloth(doc.id(), cloth) : doc.usual(),
+                thick != null && "cloth".equals(doc.usual()) && !doc.id().equals("thickness")
+                        ? ofCloth(doc.id(), thick)
+                        : null,
                 doc.option(),
                 doc.json(),
                 doc.hint() == null ? "" : doc.hint());

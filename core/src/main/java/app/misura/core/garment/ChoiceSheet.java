@@ -6,12 +6,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that is chosen for one garment, in the order in which it is asked for. The one place where a choice has its
  * words, its bounds and its usual value: page, documents, store and print all ask it.
+ *
+ * @param thickFromMm from which thickness on the cloth is a thick one, whose numbers are usual then; null where there is none
  */
-public record ChoiceSheet(List<ChoiceDef> defs) {
+public record ChoiceSheet(List<ChoiceDef> defs, @Nullable Double thickFromMm) {
+    /** An answer such as {@code 5 mm} begins with its number. */
+    private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
+
     public ChoiceSheet {
         defs = List.copyOf(defs);
     }
@@ -39,16 +47,31 @@ public record ChoiceSheet(List<ChoiceDef> defs) {
     public Choices usual(Map<String, String> answers) {
         Map<String, String> words = new LinkedHashMap<>();
         Map<String, Double> numbers = new LinkedHashMap<>();
+        boolean thick = defs.stream()
+                .filter(d -> d.id().equals("thickness"))
+                .anyMatch(d -> thickFromMm != null && number(d, answers).orElse(0) >= thickFromMm);
         for (ChoiceDef def : defs) {
             String answered = def.option() == null ? null : answers.get(def.option());
             if (def.isPick()) {
                 String word = answered != null && def.words().contains(answered) ? answered : def.usual();
                 words.put(def.id(), java.util.Objects.requireNonNull(word, def.id()));
-            } else if (def.usual() != null) {
-                numbers.put(def.id(), Double.parseDouble(def.usual()));
+            } else if (thick && def.thick() != null) {
+                numbers.put(def.id(), Double.parseDouble(def.thick()));
+            } else {
+                number(def, answers).ifPresent(n -> numbers.put(def.id(), n));
             }
         }
         return new Choices(this, words, numbers);
+    }
+
+    /** A number as the form's question was answered, which begins with it; else the usual one. */
+    private static OptionalDouble number(ChoiceDef def, Map<String, String> answers) {
+        String answered = def.option() == null ? null : answers.get(def.option());
+        Matcher begins = NUMBER.matcher(answered == null ? "" : answered);
+        if (begins.lookingAt()) {
+            return OptionalDouble.of(Double.parseDouble(begins.group()));
+        }
+        return def.usual() == null ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(def.usual()));
     }
 
     /** What was typed: choices, or what is wrong, by choice. */

@@ -4,6 +4,7 @@ import app.misura.core.house.ClothKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One garment as data: from which forms it is measured, what is chosen, the table of its finished measures, what must pass
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param cautions said on every sheet
  * @param notes what the cutter is told on every sheet: pieces to cut, what the maker adds
  * @param nets the lengths of the body that its formulas may name, shared by all garments
+ * @param thick what the cloth is where the sheet is a thick one; null where that makes no difference
  */
 public record Garment(
         String id,
@@ -26,6 +28,7 @@ public record Garment(
         List<String> forms,
         List<String> blocks,
         ClothKind cloth,
+        @Nullable Thick thick,
         ChoiceSheet choices,
         List<String> fits,
         double child,
@@ -47,6 +50,14 @@ public record Garment(
         cautions = List.copyOf(cautions);
         notes = List.copyOf(notes);
         nets = Map.copyOf(nets);
+    }
+
+    /** What the cloth is from a thickness on. @param fromMm of the sheet */
+    public record Thick(double fromMm, ClothKind cloth) {}
+
+    /** The cloth as it was chosen: a thick sheet is another one. */
+    public ClothKind cloth(Choices choices) {
+        return thick != null && choices.numberOr0("thickness") >= thick.fromMm() ? thick.cloth() : cloth;
     }
 
     public Optional<Line> find(String name) {

@@ -47,6 +47,7 @@ public final class GarmentReader {
             List<String> forms,
             List<String> blocks,
             String cloth,
+            @Nullable ThickDoc thick,
             List<String> fits,
             double child,
             @Nullable List<ChoiceReader.ChoiceDoc> choices,
@@ -56,6 +57,9 @@ public final class GarmentReader {
             @Nullable List<Doubt> doubts,
             @Nullable List<String> cautions,
             @Nullable List<String> notes) {}
+
+    /** @param from mm of the sheet */
+    record ThickDoc(double from, String cloth) {}
 
     /** @param of a measure or a sum of them, the next best behind a stroke @param ease three numbers, or a formula @param strain true, or three numbers */
     record LineDoc(
@@ -96,6 +100,18 @@ public final class GarmentReader {
     record RefusalDoc(
             String choice, List<String> is, @Nullable WhenDoc also, String said) {}
 
+    private Garment.@Nullable Thick thick(GarmentDoc doc) {
+        if (doc.thick() == null) {
+            return null;
+        }
+        ClothKind cloth = tables.cloths().get(doc.thick().cloth());
+        if (cloth == null) {
+            faults.add("no cloth is called " + doc.thick().cloth());
+            return null;
+        }
+        return new Garment.Thick(doc.thick().from(), cloth);
+    }
+
     /** @throws IllegalArgumentException listing every fault with the file */
     public Garment read(String yaml, String file) {
         GarmentDoc doc = Shipped.parse(yaml, file, GarmentDoc.class);
@@ -105,6 +121,7 @@ public final class GarmentReader {
                     + tables.cloths().keySet().stream().sorted().toList());
             cloth = tables.cloths().values().iterator().next();
         }
+        Garment.Thick thick = thick(doc);
         List<Line> lines = new ArrayList<>();
         doc.lines().forEach(line -> lines.add(line(line, doc)));
         List<Passing> openings = new ArrayList<>();
@@ -118,7 +135,8 @@ public final class GarmentReader {
                 doc.forms(),
                 doc.blocks(),
                 cloth,
-                choices.sheet(doc.id(), doc.choices() == null ? List.of() : doc.choices(), common, cloth),
+                thick,
+                choices.sheet(doc.id(), doc.choices() == null ? List.of() : doc.choices(), common, cloth, thick),
                 doc.fits(),
                 doc.child(),
                 lines,

@@ -62,7 +62,7 @@ class AllowanceTest {
                     List.of("top", "side", "hem", "centre"),
                     List.of(new Point(0, 0), new Point(100, 0), new Point(100, 300), new Point(0, lower)));
             List<Point> cut = Allowance.outline(tube, 10, 0);
-            assertThat(cut.stream().mapToDouble(Point::y).max()).hasValueCloseTo(300, within(0.001));
+            assertThat(cut.stream().mapToDouble(Point::y).max()).hasValueCloseTo(300.0, within(0.001));
             assertThat(Polyline.area(cut)).isEqualTo(120 * 310, within(0.1));
         }
     }
