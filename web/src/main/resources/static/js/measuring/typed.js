@@ -48,6 +48,21 @@ export function taken(form) {
   return text || "";
 }
 
+/* A step that waits for its mark has no entry yet: what is typed for it waits with it. @returns whether there is such a step */
+export function waits(key) {
+  const form = document.querySelector("form[data-waits]");
+  if (!form) return false;
+  const at = { step: form.dataset.waits, side: form.dataset.side || "" };
+  const { text } = remembered(at);
+  if (!text && (key === " " || key === "Backspace")) return false;
+  const now = key === "Backspace" ? (text || "").slice(0, -1) : (text || "") + key;
+  remember(at, now);
+  const shown = $("waiting");
+  shown.hidden = !now;
+  shown.textContent = now ? "“" + now + "” waits until the mark is set." : "";
+  return true;
+}
+
 /* Puts what was typed for the step on the screen back into its entry, and has it heard. What the house kept meanwhile is done. */
 export function restore() {
   const entry = $("entry");

@@ -27,6 +27,9 @@ public final class Course {
     /** Two tries that do not agree ask for a third; the middle of three stands then. */
     private static final int TRIES = 3;
 
+    /** More steps than a person reads in a sentence are counted. */
+    private static final int NAMED = 6;
+
     private final Proof proof;
     private final Marks marks;
     private final List<Step> steps;
@@ -141,6 +144,36 @@ public final class Course {
     /** How many of those are taken. */
     public int taken() {
         return (int) counted().stream().filter(this::isTaken).count();
+    }
+
+    /** How far the sheet is, said of what was really taken: {@code 6 of 20 steps taken, 14 left out, 3 to look at again}. */
+    public String progress() {
+        long out = counted().stream().filter(this::isLeftOut).count();
+        long again = counted().stream().filter(this::isMoved).count();
+        return (taken() - out) + " of " + counted().size() + " steps taken" + (out == 0 ? "" : ", " + out + " left out")
+                + (again == 0 ? "" : ", " + again + " to look at again");
+    }
+
+    /** Whether nothing was read at a step, and something of it is left out. */
+    private boolean isLeftOut(Step step) {
+        return slots(step).stream().anyMatch(s -> proof.sheet().leftOut(s).isPresent())
+                && slots(step).stream().noneMatch(s -> proof.settled().containsKey(s.id()));
+    }
+
+    /**
+     * What is to be said wherever the numbers are gone by while a mark has moved since they were read; empty where none did.
+     *
+     * <p>Example: {@code A mark was set anew: D2, D3 and S2 are to be looked at again.}
+     */
+    public String lookAgain() {
+        List<String> labels = moved.stream().map(Step::label).toList();
+        if (labels.isEmpty()) {
+            return "";
+        }
+        String said = labels.size() > NAMED
+                ? String.join(", ", labels.subList(0, NAMED)) + " and " + (labels.size() - NAMED) + " more"
+                : String.join(", ", labels);
+        return "A mark was set anew: " + said + (labels.size() == 1 ? " is" : " are") + " to be looked at again.";
     }
 
     public Optional<Step> firstToCome() {

@@ -63,10 +63,7 @@ record Eases(Garment garment, Choices choices, HouseTables tables, NetBody body,
     private Optional<Ease> byFormula(Line.Give.ByFormula give, Formula.Names names, List<Absent> absent) {
         OptionalDouble mm = give.formula().value(names);
         if (mm.isEmpty()) {
-            give.formula().names().stream()
-                    .filter(n -> names.of(n).isEmpty())
-                    .flatMap(n -> garment.net(n.replaceFirst("^net ", "")).stream())
-                    .forEach(n -> absent.add(body.absent(n)));
+            absent.addAll(missing(give.formula(), names));
             return Optional.empty();
         }
         boolean floor = give.formula() instanceof Formula.Extreme extreme
@@ -76,6 +73,15 @@ record Eases(Garment garment, Choices choices, HouseTables tables, NetBody body,
                 floor
                         ? new Ease(mm.getAsDouble(), Ease.RuledBy.MOVEMENT, "what this body needs to move")
                         : new Ease(mm.getAsDouble(), Ease.RuledBy.TABLE, give.words()));
+    }
+
+    /** The measures behind the words of a formula that are not known: a row that goes by them is refused, and never left out. */
+    List<Absent> missing(Formula formula, Formula.Names names) {
+        return formula.names().stream()
+                .filter(n -> names.of(n).isEmpty())
+                .flatMap(n ->
+                        garment.net(n.replaceFirst("^net ", "")).map(body::absent).or(() -> body.absent(n)).stream())
+                .toList();
     }
 
     /** What a moved body needs over rest, less what the cloth gives, and a margin. */

@@ -306,6 +306,19 @@ final class NetBody {
         return new Absent(measure.replace('-', ' '), stepOf(net), twoBodies ? side : null);
     }
 
+    /** What is missing where a formula names a plain measure that was not read; empty where the form does not ask for it. */
+    Optional<Absent> absent(String word) {
+        return key(word).flatMap(this::step).map(step -> new Absent(word.replace('-', ' '), step.label(), null));
+    }
+
+    private static Optional<MeasureKey> key(String word) {
+        try {
+            return Optional.of(MeasureKey.parse(word));
+        } catch (IllegalArgumentException none) {
+            return Optional.empty();
+        }
+    }
+
     /** The words of a rule: nets, and measures as they were read. */
     Formula.Names words(List<Estimate> estimates) {
         Map<String, String> answers = proof.sheet().answers();

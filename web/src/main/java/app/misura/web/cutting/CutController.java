@@ -152,6 +152,7 @@ class CutController {
     private void fill(
             Model model, GarmentOrder order, Choices choices, Map<String, String> typed, Map<String, String> faults) {
         Proof proof = Proof.of(order.sheet());
+        model.addAttribute("lookAgain", order.course().lookAgain());
         Cutting.Result result = CutChoices.cut(order, proof, choices);
         model.addAttribute("order", order);
         Who.onlyReading(order.stage().isEnded(), model);

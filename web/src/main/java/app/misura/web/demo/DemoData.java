@@ -27,6 +27,7 @@ import app.misura.web.reading.Readings;
 import app.misura.web.size.HouseSizes;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -36,17 +37,23 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** Fills an empty house with the made-up workroom, in one transaction; a house with accounts is left as it is. */
 @Component
-public class DemoData implements ApplicationRunner {
+public class DemoData implements SmartInitializingSingleton {
     static final String PASSWORD = "demo-misura";
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
 
     private final boolean wanted;
     private final Accounts accounts;
@@ -60,7 +67,8 @@ public class DemoData implements ApplicationRunner {
     private final HouseSizes sizes;
     private final Clock clock;
     private final Filler filler;
-    private volatile boolean in;
+    private final PasswordEncoder passwords;
+    private volatile boolean demoHouse;
 
     DemoData(
             @Value("${misura.demo}") boolean wanted,
@@ -74,7 +82,9 @@ public class DemoData implements ApplicationRunner {
             KnownBody known,
             HouseSizes sizes,
             Clock clock,
-            Filler filler) {
+            Filler filler,
+            PasswordEncoder passwords) {
+        this.passwords = passwords;
         this.wanted = wanted;
         this.accounts = accounts;
         this.house = house;
@@ -139,23 +149,36 @@ public class DemoData implements ApplicationRunner {
             @Nullable String with,
             String readings) {}
 
+    /** Before the server listens: nobody meets a house that is half filled, or could make its owner's account. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (wanted && accounts.isEmpty()) {
             Workroom workroom = read();
             filler.run(() -> fill(workroom));
         }
-        in = true;
+        demoHouse = !accounts.isEmpty()
+                && accounts.find("owner").isPresent()
+                && passwords.matches(
+                        PASSWORD, accounts.loadUserByUsername("owner").getPassword());
     }
 
-    /** Whether the house is ready to be looked at. */
-    boolean isIn() {
-        return in;
+    /** Whether anybody may sign in here with the password that is printed: then the house is no real one. */
+    boolean isDemoHouse() {
+        return demoHouse;
     }
 
-    private static Workroom read() throws IOException {
+    @EventListener(ApplicationReadyEvent.class)
+    void say() {
+        if (demoHouse) {
+            LOG.info("A demo house: sign in as owner, cutter, measurer or viewer; the password is {}", PASSWORD);
+        }
+    }
+
+    private static Workroom read() {
         try (InputStream yaml = DemoData.class.getResourceAsStream("/demo/workroom.yaml")) {
             return new YAMLMapper().readValue(Objects.requireNonNull(yaml), Workroom.class);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

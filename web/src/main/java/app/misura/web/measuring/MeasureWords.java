@@ -42,9 +42,15 @@ final class MeasureWords {
                 .filter(r -> r.step().equals(step.label())
                         && !r.by().equals(visit.by().account()))
                 .reduce((a, b) -> b)
-                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept " + text(r, order)
-                        + " for this step just now.")
+                .map(r -> accounts.called(r.by()).split("\\s+")[0] + " kept "
+                        + (isHidden(r, order) ? "a first try" : text(r, order)) + " for this step just now.")
                 .orElse("");
+    }
+
+    /** Whether it is the first of two tries that must agree: whoever sees it reads it again. */
+    private static boolean isHidden(Reading reading, GarmentOrder order) {
+        return order.proof().settled().values().stream()
+                .anyMatch(s -> s.isFirstOfTwo() && s.counted().contains(reading));
     }
 
     /** When the last reading of this sheet was kept; empty where none was taken here. */
@@ -156,10 +162,7 @@ final class MeasureWords {
         String sums = course.proof().bracketsOf(reading.get().reading().step()).stream()
                 .map(b -> " " + SumWords.brief(b, order.form().unit()) + ".")
                 .collect(Collectors.joining());
-        boolean blind = course.proof().settled().values().stream()
-                .anyMatch(s ->
-                        s.isFirstOfTwo() && s.counted().contains(reading.get().reading()));
-        String value = blind
+        String value = isHidden(reading.get().reading(), order)
                 ? "and hidden until the next try is in"
                 : text(reading.get().reading(), order);
         return "Kept " + value + "." + sums + " Next: " + next + ".";

@@ -77,6 +77,7 @@ class ProofController {
         model.addAttribute("line", ProofWords.line(proof));
         model.addAttribute("again", ProofWords.again(proof));
         model.addAttribute("then", proof.retake().then());
+        model.addAttribute("lookAgain", course.lookAgain());
         model.addAttribute("walk", String.join(",", proof.retake().first()));
         Retaken.of(proof).ifPresent(retaken -> {
             model.addAttribute(

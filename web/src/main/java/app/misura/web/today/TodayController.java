@@ -159,6 +159,14 @@ class TodayController {
                 String left = (fresh ? asked : each.left() + " of " + asked) + " to take";
                 return new Next(before + left, fresh ? "Begin" : "Go on", "/measure");
             }
+            int again = each.course().moved().size();
+            if (again > 0) {
+                return new Next(
+                        stage.word() + ", but a mark has moved: " + again + (again == 1 ? " step" : " steps")
+                                + " to look at again",
+                        "Go on",
+                        "/measure");
+            }
             String said = lower(each.proof().sentence().head());
             return switch (stage) {
                 case MEASURING -> new Next("all taken: " + said, "Proof", "/proof");

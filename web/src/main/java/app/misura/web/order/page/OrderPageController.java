@@ -90,9 +90,7 @@ class OrderPageController {
         model.addAttribute("crumb", order.crumb(Crumb.At.ORDER));
         model.addAttribute("needed", Say.needed(order.neededOn()));
         model.addAttribute("sentence", proof.sentence());
-        model.addAttribute(
-                "taken",
-                order.course().taken() + " of " + order.course().counted().size() + " steps taken");
+        model.addAttribute("taken", order.course().progress());
         model.addAttribute("moves", Move.of(standings.of(order)));
         model.addAttribute("answers", answers(order));
         model.addAttribute("visit", visit(order));
