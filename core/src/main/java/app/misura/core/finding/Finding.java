@@ -33,6 +33,8 @@ public record Finding(
         steps = List.copyOf(steps);
         values = List.copyOf(values);
         evidence = Collections.unmodifiableMap(new LinkedHashMap<>(evidence));
+        sentence = Spoken.of(sentence);
+        action = Spoken.of(action);
     }
 
     /** One that nobody has accepted. */

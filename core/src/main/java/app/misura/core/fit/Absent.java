@@ -15,6 +15,6 @@ public record Absent(
     /** What to take: the step, else the measure's words. */
     public String said() {
         String what = step == null ? measure : step;
-        return side == null || step == null ? what : what + "-" + side.word();
+        return side == null || step == null ? what : what + " " + side.word();
     }
 }

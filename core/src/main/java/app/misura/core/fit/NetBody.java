@@ -134,7 +134,7 @@ final class NetBody {
                         .map(s -> OptionalDouble.of(readMm(s, net)))
                         .orElse(OptionalDouble.empty()))
                 .orElse(0);
-        return new Source(derivedStep(labels), String.join("−", labels), labels, null, read, 0, worn(members));
+        return new Source(derivedStep(labels), Source.said(sum, labels), labels, null, read, 0, worn(members));
     }
 
     /** What was worn under the tape wherever one of these was taken; null where each was taken on the body. */

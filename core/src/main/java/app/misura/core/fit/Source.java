@@ -1,5 +1,7 @@
 package app.misura.core.fit;
 
+import app.misura.core.form.StepSum;
+import app.misura.core.formula.Formula;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -24,5 +26,25 @@ public record Source(
         @Nullable String worn) {
     public Source {
         steps = List.copyOf(steps);
+    }
+
+    /** What a sum of measures is made of, in the form's own labels: {@code D1−S1}, {@code 1/2 U3+1/2 U4}; a list where it is no sum. */
+    static String said(Formula sum, List<String> labels) {
+        List<Double> factors;
+        try {
+            factors = List.copyOf(sum.factors().values());
+        } catch (IllegalArgumentException noSum) {
+            return String.join(", ", labels);
+        }
+        if (factors.size() != labels.size()) {
+            return String.join(", ", labels);
+        }
+        StringBuilder said = new StringBuilder();
+        for (int i = 0; i < factors.size(); i++) {
+            said.append(factors.get(i) < 0 ? "−" : said.isEmpty() ? "" : "+")
+                    .append(StepSum.factor(Math.abs(factors.get(i))))
+                    .append(labels.get(i));
+        }
+        return said.toString();
     }
 }

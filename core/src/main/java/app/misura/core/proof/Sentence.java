@@ -3,6 +3,7 @@ package app.misura.core.proof;
 import app.misura.core.adjust.Adjustment;
 import app.misura.core.finding.Finding;
 import app.misura.core.finding.Rules;
+import app.misura.core.finding.Spoken;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -23,6 +24,10 @@ import java.util.stream.Stream;
  * @param rest what is to be said of the others; may be empty
  */
 public record Sentence(String head, String rest) {
+    public Sentence {
+        head = Spoken.of(head);
+        rest = Spoken.of(rest);
+    }
 
     private static final int MOST_NAMED = 6;
 

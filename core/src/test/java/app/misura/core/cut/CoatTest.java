@@ -45,7 +45,7 @@ class CoatTest {
         assertThat(proof.brackets()).hasSize(3).allMatch(b -> b.state() == Bracket.State.CLOSED);
         assertThat(proof.findings()).isEmpty();
         assertThat(proof.sentence().whole())
-                .isEqualTo("Nothing here contradicts itself. B1, A1-left are checked by nothing.");
+                .isEqualTo("Nothing here contradicts itself. B1, A1 left are checked by nothing.");
     }
 
     @ParameterizedTest

@@ -142,7 +142,7 @@ class KeepController {
             return "redirect:" + address;
         }
         response.setHeader("HX-Redirect", address);
-        return "fragments/measuring :: heard(null)";
+        return "fragments/measuring :: elsewhere";
     }
 
     /** What helped, and whether whoever read was not quite sure. */

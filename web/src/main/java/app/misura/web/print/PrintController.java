@@ -63,7 +63,7 @@ class PrintController {
     @GetMapping("/orders/{id}/print/form.pdf")
     ResponseEntity<byte[]> form(@PathVariable String id, @RequestParam(defaultValue = "") String paper) {
         GarmentOrder order = orders.get(id);
-        return pdf(order, "order-form", PagePdf.write(FormPage.filled(head(order), order.course(), size(paper))));
+        return pdf(order, "order-form", PagePdf.write(FormPage.filled(looked(order), order.course(), size(paper))));
     }
 
     @GetMapping("/orders/{id}/print/blank.pdf")
@@ -92,7 +92,7 @@ class PrintController {
     }
 
     private String cutPage(GarmentOrder order, Proof proof, CutSpec spec, String paper) {
-        return CutSheetPage.of(head(order), spec, proof, order.form(), size(paper));
+        return CutSheetPage.of(looked(order), spec, proof, order.form(), size(paper));
     }
 
     /** A cut sheet as it was printed before; one that is out of date says so on its head. */
@@ -158,6 +158,19 @@ class PrintController {
         throw new NotThere("There is no cut to print: the page of ease and cut says why.");
     }
 
+    /** The head of a paper that is gone by: what a mark that moved has put in doubt stands on it first. */
+    private FormPage.Head looked(GarmentOrder order) {
+        FormPage.Head head = head(order);
+        String again = order.course().lookAgain();
+        if (again.isEmpty()) {
+            return head;
+        }
+        List<String> notes = new ArrayList<>(List.of("! " + again));
+        notes.addAll(head.notes());
+        return new FormPage.Head(
+                head.house(), head.client(), head.order(), head.date(), head.measuredBy(), head.neededBy(), notes);
+    }
+
     private FormPage.Head head(GarmentOrder order) {
         StoredReading last = order.last();
         LocalDate date = last == null
@@ -167,9 +180,9 @@ class PrintController {
                 house(),
                 order.client().name(),
                 order.number() + ", " + order.title(),
-                Say.day(date),
+                Say.onPaper(date),
                 last == null ? "" : accounts.called(last.reading().by()),
-                order.neededOn() == null ? "" : Say.day(order.neededOn()),
+                order.neededOn() == null ? "" : Say.onPaper(order.neededOn()),
                 notes(order));
     }
 

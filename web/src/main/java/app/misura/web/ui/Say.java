@@ -23,9 +23,19 @@ public final class Say {
         return date == null ? "no day set" : DAY.format(date);
     }
 
+    /** A day on paper, which is read in other years too. */
+    public static String onPaper(LocalDate date) {
+        return DAY.format(date) + " " + date.getYear();
+    }
+
+    /** A day of a list; with its year where it is not this one. */
+    public static String day(@Nullable LocalDate date, LocalDate today) {
+        return date == null ? "no day set" : dated(date, today);
+    }
+
     /** By when something is needed, in words that stand alone. */
-    public static String needed(@Nullable LocalDate date) {
-        return date == null ? "no day set" : "needed " + DAY.format(date);
+    public static String needed(@Nullable LocalDate date, LocalDate today) {
+        return date == null ? "no day set" : "needed " + dated(date, today);
     }
 
     /** A day, with its year where it is not this one. */
@@ -44,7 +54,7 @@ public final class Say {
     /** When a thing was, from today: "today 10:42" or "3 May". */
     public static String when(Instant at, ZoneId zone, LocalDate today) {
         LocalDate day = at.atZone(zone).toLocalDate();
-        return day.equals(today) ? "today " + clock(at, zone) : DAY.format(day);
+        return day.equals(today) ? "today " + clock(at, zone) : dated(day, today);
     }
 
     /** When a thing was, for a line that stands beside it: the hour alone if it was today. */

@@ -194,6 +194,63 @@ class MeasuringTest extends InTheBrowser {
         browser.await("kept", () -> readings() == 1);
     }
 
+    /** Whoever reads before the mark is set has read it all the same. */
+    @Test
+    void whatIsTypedAtAStepThatWaitsForItsMarkWaitsWithIt() {
+        String id = newOrder("Hasty Reader");
+        at(id, "D1");
+        browser.waitFor("form.locked");
+        browser.type("105.5");
+        browser.await("it waits", () -> browser.text("#waiting").contains("105.5"));
+        browser.enter();
+        browser.await("typed for the step", () -> entry().equals("105.5"));
+        assertThat(orders.get(id).taken().marks().isSet("P1")).isTrue();
+        assertThat(orders.get(id).readings()).isEmpty();
+        browser.enter();
+        browser.await("kept", () -> texts(id, "D1").equals(List.of("105.5")));
+    }
+
+    /** What the entry holds back may be sent the moment it is cleared. */
+    @Test
+    void aNoteIsKeptAsSoonAsTheEntryIsCleared() {
+        String id = newOrder("Noted Person");
+        setMarks();
+        browser.find("#entry").sendKeys("18");
+        browser.find(".outs details:last-of-type summary").click();
+        browser.find("#note").sendKeys("stands crooked");
+        browser.driver()
+                .findElement(By.xpath("//button[text()='Keep the note']"))
+                .click();
+        browser.await("held", () -> browser.driver().getPageSource().contains("stands in the entry"));
+        browser.find("#entry").clear();
+        browser.driver()
+                .findElement(By.xpath("//button[text()='Keep the note']"))
+                .click();
+        browser.await("noted", () -> orders.get(id).taken().notes().containsKey("P3"));
+    }
+
+    /** At a step that looks for the widest a slip is forgotten once it is taken again, whoever goes back to it by key. */
+    @Test
+    void aWidestIsTakenAgain() {
+        String id = newOrder("Widest Again");
+        setMarks();
+        at(id, "U1");
+        browser.type("113");
+        browser.enter();
+        browser.await("kept", () -> texts(id, "U1").equals(List.of("113.0")));
+        at(id, "S1");
+        browser.type("78.5");
+        browser.enter();
+        browser.await("kept", () -> texts(id, "S1").equals(List.of("78.5")));
+        at(id, "U1");
+        assertThat(browser.text(".tries")).contains("113.0").contains("before");
+        browser.type("98");
+        browser.enter();
+        browser.await("kept again", () -> texts(id, "U1").size() == 2);
+        browser.await("the ladder has it", () -> rung("U1").contains("98.0"));
+        assertThat(orders.get(id).readings().get(2).reading().round()).isEqualTo(2);
+    }
+
     @Test
     void aMarkThatMovedIsAnsweredWithOneClickWhereTheNumberStays() {
         String id = newOrder("Moving Person");
@@ -339,7 +396,7 @@ class MeasuringTest extends InTheBrowser {
 
     @Test
     void aReadingWhoseAnswerNobodyHeardIsNotOfferedAgain() {
-        String id = newOrder("Hasty Person");
+        String id = newOrder("Unheard Person");
         setMarks();
         at(id, "D1");
         hearNoAnswer();

@@ -223,7 +223,7 @@ class TubeTest {
         String missing = Limbs.both(Limbs.LEG, Map.of()).replace(" D13-right=65", "");
         assertThat(cut(Limbs.sheet("limb-cover", "both", missing, AgeGroup.ADULT), ""))
                 .isInstanceOfSatisfying(Cutting.Missing.class, no -> {
-                    assertThat(no.sentence()).endsWith("without D13-right.");
+                    assertThat(no.sentence()).endsWith("without D13 right.");
                     assertThat(no.steps()).containsExactly("D13");
                 });
     }

@@ -55,13 +55,13 @@ class ClientPageController {
 
     /** An order as a client's page lists it. */
     record Line(String id, int number, String title, String needed, String state, List<String> signs, String stage) {
-        static Line of(GarmentOrder order) {
+        static Line of(GarmentOrder order, LocalDate today) {
             Proof proof = order.proof();
             return new Line(
                     order.id(),
                     order.number(),
                     order.title(),
-                    Say.needed(order.neededOn()),
+                    Say.needed(order.neededOn(), today),
                     proof.sentence().head(),
                     proof.brackets().stream().map(b -> Say.sign(b.state())).toList(),
                     order.stage().word());
@@ -111,7 +111,9 @@ class ClientPageController {
                         .toList());
         model.addAttribute("changed", changed(client));
         model.addAttribute("consent", consent(client));
-        model.addAttribute("orders", all.stream().map(Line::of).toList());
+        model.addAttribute(
+                "orders",
+                all.stream().map(o -> Line.of(o, LocalDate.now(clock))).toList());
         drawn(all).ifPresent(o -> {
             Proof proof = Proof.of(o.sheet());
             model.addAttribute(

@@ -3,6 +3,8 @@ package app.misura.web.order.page;
 import app.misura.core.life.Stage;
 import app.misura.web.order.Orders;
 import app.misura.web.ui.Say;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Optional;
 import org.springframework.data.domain.Slice;
@@ -17,9 +19,11 @@ class OrderListController {
     private static final int PAGE = 50;
     private static final int LAST_PAGE = 100_000;
     private final Orders orders;
+    private final Clock clock;
 
-    OrderListController(Orders orders) {
+    OrderListController(Orders orders, Clock clock) {
         this.orders = orders;
+        this.clock = clock;
     }
 
     record Line(String id, int number, String client, String title, String needed, String stage) {}
@@ -49,7 +53,7 @@ class OrderListController {
                                 o.number(),
                                 o.client(),
                                 o.title(),
-                                Say.day(o.neededOn()),
+                                Say.day(o.neededOn(), LocalDate.now(clock)),
                                 o.stage().word()))
                         .toList());
         return "orders";

@@ -88,7 +88,7 @@ class OrderPageController {
         Proof proof = order.proof();
         model.addAttribute("order", order);
         model.addAttribute("crumb", order.crumb(Crumb.At.ORDER));
-        model.addAttribute("needed", Say.needed(order.neededOn()));
+        model.addAttribute("needed", Say.needed(order.neededOn(), LocalDate.now(clock)));
         model.addAttribute("sentence", proof.sentence());
         model.addAttribute("taken", order.course().progress());
         model.addAttribute("moves", Move.of(standings.of(order)));
