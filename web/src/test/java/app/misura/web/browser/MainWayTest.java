@@ -162,9 +162,10 @@ class MainWayTest extends InTheBrowser {
         int before = readings();
         browser.type("32.5");
         browser.enter();
-        browser.await("kept", () -> readings() == before + 1);
-        awaitStep("M2");
-        browser.driver().get(base + "/orders/" + id + "/proof");
+        browser.await(
+                "the list is walked", () -> browser.driver().getCurrentUrl().endsWith("/proof#taken-again"));
+        assertThat(orders.get(id).readings()).hasSize(before + 1);
+        assertThat(browser.text(".proof")).contains("Taken again: S2").contains("S2, 40.5, is 32.5 now.");
         assertThat(browser.text(".sentence"))
                 .as("what is not taken yet is not said to agree")
                 .contains("So far nothing contradicts itself.")
