@@ -27,9 +27,6 @@ public final class Course {
     /** Two tries that do not agree ask for a third; the middle of three stands then. */
     private static final int TRIES = 3;
 
-    /** More steps than a person reads in a sentence are counted. */
-    private static final int NAMED = 6;
-
     private final Proof proof;
     private final Marks marks;
     private final List<Step> steps;
@@ -148,32 +145,12 @@ public final class Course {
 
     /** How far the sheet is, said of what was really taken: {@code 6 of 20 steps taken, 14 left out, 3 to look at again}. */
     public String progress() {
-        long out = counted().stream().filter(this::isLeftOut).count();
-        long again = counted().stream().filter(this::isMoved).count();
-        return (taken() - out) + " of " + counted().size() + " steps taken" + (out == 0 ? "" : ", " + out + " left out")
-                + (again == 0 ? "" : ", " + again + " to look at again");
+        return Progress.words(this);
     }
 
-    /** Whether nothing was read at a step, and something of it is left out. */
-    private boolean isLeftOut(Step step) {
-        return slots(step).stream().anyMatch(s -> proof.sheet().leftOut(s).isPresent())
-                && slots(step).stream().noneMatch(s -> proof.settled().containsKey(s.id()));
-    }
-
-    /**
-     * What is to be said wherever the numbers are gone by while a mark has moved since they were read; empty where none did.
-     *
-     * <p>Example: {@code A mark was set anew: D2, D3 and S2 are to be looked at again.}
-     */
+    /** What is to be said wherever the numbers are gone by while a mark has moved since they were read; empty where none did. */
     public String lookAgain() {
-        List<String> labels = moved.stream().map(Step::label).toList();
-        if (labels.isEmpty()) {
-            return "";
-        }
-        String said = labels.size() > NAMED
-                ? String.join(", ", labels.subList(0, NAMED)) + " and " + (labels.size() - NAMED) + " more"
-                : String.join(", ", labels);
-        return "A mark was set anew: " + said + (labels.size() == 1 ? " is" : " are") + " to be looked at again.";
+        return Progress.lookAgain(this);
     }
 
     public Optional<Step> firstToCome() {
@@ -219,11 +196,7 @@ public final class Course {
      *     apart, as when a program sends what was read
      */
     public int round(Sheet.Slot slot, @Nullable String by) {
-        List<Reading> tries = proof.sheet().tries(slot);
-        int newest = Rounds.newest(tries);
-        return newest == 0 || !isMoved(slot) && (by == null || isBeingTaken(slot, tries, by))
-                ? Math.max(1, newest)
-                : roundAnew(slot);
+        return NextRound.of(this, slot, by);
     }
 
     /** The round that taking a value again opens. */
@@ -234,14 +207,6 @@ public final class Course {
     /** The same of a step: for each of its values what is asked for by this number is a new one. */
     public int roundAnew(Step step) {
         return slots(step).stream().mapToInt(this::roundAnew).max().orElse(1);
-    }
-
-    private boolean isBeingTaken(Sheet.Slot slot, List<Reading> tries, String by) {
-        Settled settled = proof.settled().get(slot.id());
-        boolean open = settled != null && settled.isOpen() && settled.round() == Rounds.newest(tries);
-        Optional<Reading> last =
-                proof.sheet().readings().stream().filter(r -> r.by().equals(by)).reduce((a, b) -> b);
-        return open || last.filter(tries::contains).isPresent();
     }
 
     /** Steps whose mark has moved since they were read, in working order. */

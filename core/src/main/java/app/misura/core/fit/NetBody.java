@@ -11,7 +11,6 @@ import app.misura.core.garment.Net;
 import app.misura.core.house.HouseTables;
 import app.misura.core.length.Length;
 import app.misura.core.length.Unit;
-import app.misura.core.measure.Condition;
 import app.misura.core.measure.MeasureKey;
 import app.misura.core.measure.Side;
 import app.misura.core.proof.Proof;
@@ -128,28 +127,19 @@ final class NetBody {
             Settled only = members.get(0);
             String id = side == null ? only.step().label() : only.id().toString();
             double read = readMm(only, net);
-            return new Source(id, id, labels, only.step().taken().code(), read, read - netMm(only, net), worn(members));
+            return new Source(
+                    id, id, labels, only.step().taken().code(), read, read - netMm(only, net), Source.worn(members));
         }
         double read = sum.value(name -> settled(MeasureKey.parse(name), net)
                         .map(s -> OptionalDouble.of(readMm(s, net)))
                         .orElse(OptionalDouble.empty()))
                 .orElse(0);
-        return new Source(derivedStep(labels), Source.said(sum, labels), labels, null, read, 0, worn(members));
-    }
-
-    /** What was worn under the tape wherever one of these was taken; null where each was taken on the body. */
-    private static @Nullable String worn(List<Settled> members) {
-        return members.stream()
-                .map(s -> s.step().condition())
-                .filter(Condition::isOverMore)
-                .map(c -> c.get(Condition.Aspect.OVER))
-                .findFirst()
-                .orElse(null);
+        return new Source(derivedStep(labels), Source.said(sum, labels), labels, null, read, 0, Source.worn(members));
     }
 
     /** What is in an estimate, as it is in what the sheet reads; null where that is the body alone. */
     private @Nullable String worn() {
-        return worn(List.copyOf(proof.settled().values()));
+        return Source.worn(proof.settled().values());
     }
 
     /** The derived step of the form that is worked out from these steps; null if it has none. */

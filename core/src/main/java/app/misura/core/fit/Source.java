@@ -2,6 +2,9 @@ package app.misura.core.fit;
 
 import app.misura.core.form.StepSum;
 import app.misura.core.formula.Formula;
+import app.misura.core.measure.Condition;
+import app.misura.core.reading.Settled;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -46,5 +49,15 @@ public record Source(
                     .append(labels.get(i));
         }
         return said.toString();
+    }
+
+    /** What was worn under the tape wherever one of these was taken; null where each was taken on the body. */
+    static @Nullable String worn(Collection<Settled> members) {
+        return members.stream()
+                .map(s -> s.step().condition())
+                .filter(Condition::isOverMore)
+                .map(c -> c.get(Condition.Aspect.OVER))
+                .findFirst()
+                .orElse(null);
     }
 }
