@@ -1,5 +1,5 @@
 /**
- * What waits for me? Uses order, client, account, store and ui.
+ * What waits for me? Uses order, cutting, client, account, store and ui.
  */
 @NullMarked
 package app.misura.web.today;
