@@ -33,16 +33,20 @@ class PackageMapTest {
             Map.entry("adjust", List.of()),
             Map.entry("measure", List.of("length", "resource")),
             Map.entry("house", List.of("resource", "formula", "measure")),
-            Map.entry("judging", List.of("finding", "measure", "resource", "formula")),
+            Map.entry("norm", List.of("measure", "resource", "formula")),
+            Map.entry("judging", List.of("finding", "norm", "measure", "resource", "formula")),
             Map.entry("form", List.of("measure", "length", "resource", "formula")),
             Map.entry("reading", List.of("finding", "judging", "form", "measure", "length")),
-            Map.entry("proportion", List.of("adjust", "judging", "reading", "form", "measure", "length", "house")),
+            Map.entry(
+                    "proportion",
+                    List.of("norm", "judging", "finding", "reading", "form", "measure", "length", "house")),
             Map.entry("slip", List.of("reading", "form", "measure", "length", "adjust")),
             Map.entry(
                     "proof",
                     List.of(
                             "reading",
                             "judging",
+                            "norm",
                             "proportion",
                             "form",
                             "measure",
@@ -57,6 +61,7 @@ class PackageMapTest {
                     List.of(
                             "proof",
                             "proportion",
+                            "norm",
                             "judging",
                             "house",
                             "reading",
@@ -77,10 +82,13 @@ class PackageMapTest {
             Map.entry("block", List.of("draft", "block.*")),
             Map.entry("block.*", List.of("draft", "geometry", "length")),
             Map.entry(
-                    "garment", List.of("form", "house", "formula", "measure", "length", "draft", "block", "resource")),
+                    "garment",
+                    List.of("form", "house", "norm", "formula", "measure", "length", "draft", "block", "resource")),
             Map.entry(
                     "fit",
-                    List.of("garment", "house", "proof", "reading", "measure", "form", "length", "formula", "adjust")),
+                    List.of(
+                            "garment", "house", "norm", "judging", "finding", "proof", "reading", "measure", "form",
+                            "length", "formula", "adjust")),
             Map.entry(
                     "cut",
                     List.of(

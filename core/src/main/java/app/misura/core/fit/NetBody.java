@@ -1,7 +1,6 @@
 package app.misura.core.fit;
 
 import app.misura.core.adjust.Adjustment;
-import app.misura.core.form.OrderForm;
 import app.misura.core.form.Step;
 import app.misura.core.form.StepSide;
 import app.misura.core.form.ValueId;
@@ -42,19 +41,18 @@ final class NetBody {
     /** Nets whose rules are being asked: two that stand in for each other do not ask in a circle. */
     private final Set<String> underWay = new HashSet<>();
 
+    private final RestOfBody rest;
+
     /**
      * @param side whose body it is where left and right differ by enough; null for one body that serves both
      * @param nets the nets that a rule may name, the garment's own first
      */
     NetBody(Proof proof, HouseTables tables, @Nullable Side side, Function<String, Optional<Net>> nets) {
         this.proof = proof;
+        this.rest = new RestOfBody(proof);
         this.tables = tables;
         this.side = side;
         this.nets = nets;
-    }
-
-    private OrderForm form() {
-        return proof.sheet().form();
     }
 
     /** A net by the rungs of its ladder; what had to be estimated is added to the list. */
@@ -134,22 +132,14 @@ final class NetBody {
                         .map(s -> OptionalDouble.of(readMm(s, net)))
                         .orElse(OptionalDouble.empty()))
                 .orElse(0);
-        return new Source(derivedStep(labels), Source.said(sum, labels), labels, null, read, 0, Source.worn(members));
-    }
-
-    /** What is in an estimate, as it is in what the sheet reads; null where that is the body alone. */
-    private @Nullable String worn() {
-        return Source.worn(proof.settled().values());
-    }
-
-    /** The derived step of the form that is worked out from these steps; null if it has none. */
-    private @Nullable String derivedStep(List<String> labels) {
-        return form().steps().stream()
-                .filter(s -> s.derived() != null
-                        && Objects.requireNonNull(s.derived()).labels().equals(labels))
-                .map(Step::label)
-                .findFirst()
-                .orElse(null);
+        return new Source(
+                Source.derivedStep(proof.sheet().form(), labels),
+                Source.said(sum, labels),
+                labels,
+                null,
+                read,
+                0,
+                Source.worn(members));
     }
 
     /** The settled value of a measure: of this body's side where its two sides differ by enough, else of both together. */
@@ -241,18 +231,22 @@ final class NetBody {
     }
 
     private NetValue estimated(double mm) {
-        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0, worn()), true);
+        return passedOn(mm, true);
     }
 
     /** The step of this form that takes a measure; empty where it has none. */
     Optional<Step> step(MeasureKey key) {
-        return form().steps().stream()
+        return proof.sheet().form().steps().stream()
                 .filter(s -> s.takesReadings() && s.key().matchesWhateverIsWorn(key))
                 .findFirst();
     }
 
-    /** The first rule whose words are all known. A plain number speaks of adults. */
+    /** What the rest of the body makes likely; else the first rule whose words are all known. A plain number speaks of adults. */
     private Optional<NetValue> ruled(Net net, List<Estimate> estimates) {
+        Optional<NetValue> told = net.likely() == null ? Optional.empty() : likely(net, net.likely(), estimates);
+        if (told.isPresent()) {
+            return told;
+        }
         for (Net.Rule rule : net.rules()) {
             boolean child = proof.sheet().wearer().age() == AgeGroup.CHILD;
             if (rule.formula() instanceof Formula.Constant && child) {
@@ -265,7 +259,7 @@ final class NetBody {
                 estimates.addAll(below);
                 double sd = rule.sd().value(words).orElse(0);
                 if (sd == 0) {
-                    return Optional.of(passedOn(net, mm.getAsDouble(), !below.isEmpty()));
+                    return Optional.of(passedOn(mm.getAsDouble(), !below.isEmpty()));
                 }
                 estimates.add(
                         new Estimate(net.name(), rule.said(proof.sheet().unit()), mm.getAsDouble(), sd, stepOf(net)));
@@ -275,9 +269,27 @@ final class NetBody {
         return Optional.empty();
     }
 
+    private Optional<NetValue> likely(Net net, String measure, List<Estimate> estimates) {
+        return rest.of(measure).map(likely -> {
+            double mm = 10 * likely.cm();
+            estimates.add(new Estimate(net.name(), RestOfBody.said(likely), mm, 10 * likely.sdCm(), stepOf(net)));
+            return estimated(mm);
+        });
+    }
+
     /** A rule without a spread only adds up what is known: it is as sure as its parts. */
-    private NetValue passedOn(Net net, double mm, boolean estimated) {
-        return new NetValue(mm, new Source(null, "", List.of(), null, mm, 0, worn()), estimated);
+    private NetValue passedOn(double mm, boolean estimated) {
+        return new NetValue(
+                mm,
+                new Source(
+                        null,
+                        "",
+                        List.of(),
+                        null,
+                        mm,
+                        0,
+                        Source.worn(proof.settled().values())),
+                estimated);
     }
 
     private @Nullable String stepOf(Net net) {
@@ -292,21 +304,13 @@ final class NetBody {
     /** What is missing of a net: its first measure, and the step that would take it. */
     Absent absent(Net net) {
         String measure = net.of().get(0).names().iterator().next();
-        boolean twoBodies = form().steps().stream().anyMatch(s -> s.side() == StepSide.EACH);
+        boolean twoBodies = proof.sheet().form().steps().stream().anyMatch(s -> s.side() == StepSide.EACH);
         return new Absent(measure.replace('-', ' '), stepOf(net), twoBodies ? side : null);
     }
 
     /** What is missing where a formula names a plain measure that was not read; empty where the form does not ask for it. */
     Optional<Absent> absent(String word) {
-        return key(word).flatMap(this::step).map(step -> new Absent(word.replace('-', ' '), step.label(), null));
-    }
-
-    private static Optional<MeasureKey> key(String word) {
-        try {
-            return Optional.of(MeasureKey.parse(word));
-        } catch (IllegalArgumentException none) {
-            return Optional.empty();
-        }
+        return Absent.of(word, this::step);
     }
 
     /** The words of a rule: nets, and measures as they were read. */

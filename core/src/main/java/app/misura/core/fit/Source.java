@@ -1,11 +1,14 @@
 package app.misura.core.fit;
 
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.Step;
 import app.misura.core.form.StepSum;
 import app.misura.core.formula.Formula;
 import app.misura.core.measure.Condition;
 import app.misura.core.reading.Settled;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -57,6 +60,16 @@ public record Source(
                 .map(s -> s.step().condition())
                 .filter(Condition::isOverMore)
                 .map(c -> c.get(Condition.Aspect.OVER))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The derived step of the form that is worked out from these steps; null if it has none. */
+    static @Nullable String derivedStep(OrderForm form, List<String> labels) {
+        return form.steps().stream()
+                .filter(s -> s.derived() != null
+                        && Objects.requireNonNull(s.derived()).labels().equals(labels))
+                .map(Step::label)
                 .findFirst()
                 .orElse(null);
     }

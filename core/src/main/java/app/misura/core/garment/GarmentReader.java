@@ -225,7 +225,7 @@ public final class GarmentReader {
     private @Nullable Net net(LineDoc doc) {
         if (doc.of() != null) {
             MeasureClass kind = nets.kind(doc.kind() == null ? "S" : doc.kind(), doc.name());
-            Net own = nets.net(doc.name(), kind, List.of(doc.of().split(" \\| ")), doc.otherwise());
+            Net own = nets.net(doc.name(), kind, List.of(doc.of().split(" \\| ")), null, doc.otherwise());
             nets.check(own);
             return own;
         }
@@ -326,7 +326,7 @@ public final class GarmentReader {
         if (doc.past() == null) {
             return null;
         }
-        Net past = nets.net("past " + doc.edge(), nets.kind("S", doc.edge()), List.of(doc.past()), null);
+        Net past = nets.net("past " + doc.edge(), nets.kind("S", doc.edge()), List.of(doc.past()), null, null);
         nets.check(past);
         return past;
     }

@@ -5,6 +5,7 @@ import app.misura.core.house.HouseTables;
 import app.misura.core.house.MeasureClass;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.measure.MeasureKey;
+import app.misura.core.norm.Norms;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,6 +32,7 @@ final class NetReader {
     record NetDoc(
             String kind,
             List<String> of,
+            @Nullable String likely,
             @JsonProperty("else") @Nullable List<RuleDoc> otherwise) {}
 
     record RuleDoc(String rule, String sd) {}
@@ -46,10 +48,10 @@ final class NetReader {
     }
 
     private Net net(String name, NetDoc doc) {
-        return net(name, kind(doc.kind(), name), doc.of(), doc.otherwise());
+        return net(name, kind(doc.kind(), name), doc.of(), doc.likely(), doc.otherwise());
     }
 
-    Net net(String name, MeasureClass kind, List<String> of, @Nullable List<RuleDoc> rules) {
+    Net net(String name, MeasureClass kind, List<String> of, @Nullable String likely, @Nullable List<RuleDoc> rules) {
         List<Formula> sums = new ArrayList<>();
         of.forEach(text -> formula(name, text).ifPresent(sums::add));
         List<Net.Rule> otherwise = new ArrayList<>();
@@ -60,7 +62,7 @@ final class NetReader {
                 otherwise.add(new Net.Rule(rule.rule(), value.get(), sd.get()));
             }
         }
-        return new Net(name, kind, sums, otherwise);
+        return new Net(name, kind, sums, likely, otherwise);
     }
 
     MeasureClass kind(String letter, String where) {
@@ -107,6 +109,9 @@ final class NetReader {
                     faults.add("net " + net.name() + ": the catalogue has no measure " + word);
                 }
             }
+        }
+        if (net.likely() != null && Norms.shipped().about(net.likely()).isEmpty()) {
+            faults.add("net " + net.name() + ": nothing is known of bodies that tells of " + net.likely());
         }
         for (Net.Rule rule : net.rules()) {
             for (String word : rule.formula().names()) {

@@ -1,19 +1,20 @@
 package app.misura.core.judging;
 
 import app.misura.core.finding.Severity;
+import app.misura.core.norm.Norms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
 /**
- * How a house judges its sheets: what it set of the checks, the proportions it goes by, what it knows of its measurers.
+ * How a house judges its sheets: what it set of the checks, what it knows of bodies, what it knows of its measurers.
  *
  * @param onPaper whether a sum over its tolerance is a fault, as where it is done by hand; else it is judged whether an honest
  *     tape may give it
  * @param settings what the house set, by check; nothing where the usual stands
  */
-public record Judging(boolean onPaper, Map<String, Setting> settings, Proportions proportions, Scatter scatter) {
+public record Judging(boolean onPaper, Map<String, Setting> settings, Norms norms, Scatter scatter) {
 
     /** What a house set of one check. */
     public record Setting(Severity severity, double tolerance) {}
@@ -23,7 +24,7 @@ public record Judging(boolean onPaper, Map<String, Setting> settings, Proportion
     }
 
     private static final class Usual {
-        static final Judging INSTANCE = new Judging(false, Map.of(), Proportions.shipped(), Scatter.NONE);
+        static final Judging INSTANCE = new Judging(false, Map.of(), Norms.shipped(), Scatter.NONE);
     }
 
     /** As it is where a house set nothing. */
@@ -32,7 +33,7 @@ public record Judging(boolean onPaper, Map<String, Setting> settings, Proportion
     }
 
     public Judging onPaper(boolean asOnPaper) {
-        return new Judging(asOnPaper, settings, proportions, scatter);
+        return new Judging(asOnPaper, settings, norms, scatter);
     }
 
     /** The same with what the house set of the checks. @throws IllegalArgumentException saying what cannot be so */
@@ -42,7 +43,7 @@ public record Judging(boolean onPaper, Map<String, Setting> settings, Proportion
         if (!faults.isEmpty()) {
             throw new IllegalArgumentException(String.join(" ", faults));
         }
-        return new Judging(onPaper, set, proportions, scatter);
+        return new Judging(onPaper, set, norms, scatter);
     }
 
     private static void faults(String id, Setting setting, List<String> faults) {
@@ -57,12 +58,12 @@ public record Judging(boolean onPaper, Map<String, Setting> settings, Proportion
         }
     }
 
-    public Judging with(Proportions other) {
+    public Judging with(Norms other) {
         return new Judging(onPaper, settings, other, scatter);
     }
 
     public Judging with(Scatter other) {
-        return new Judging(onPaper, settings, proportions, other);
+        return new Judging(onPaper, settings, norms, other);
     }
 
     /** What a check weighs here. */

@@ -7,6 +7,7 @@ import app.misura.core.finding.Severity;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
+import app.misura.core.norm.LikelyBody;
 import app.misura.core.proportion.Expected;
 import app.misura.core.proportion.Fits;
 import app.misura.core.reading.Settled;
@@ -33,7 +34,7 @@ import java.util.stream.Collectors;
  * @param findings cheap rules first, each rule's in form order
  * @param retake what to take again
  * @param slips what may have happened, the likeliest first
- * @param fits how the values fit each other, as proportions have it
+ * @param fits how the values fit each other, by the norms of the house
  */
 public record Proof(
         Sheet sheet,
@@ -166,7 +167,7 @@ public record Proof(
         return fits.unusual().stream().anyMatch(group -> group.contains(value));
     }
 
-    /** What the rest of the body makes of each value that proportions compare, in form order. */
+    /** What the rest of the body makes of each value that norms compare, in form order. */
     public List<Expected> expected() {
         return fits.expected();
     }
@@ -188,6 +189,14 @@ public record Proof(
 
     public List<Bracket> bracketsOf(String label) {
         return brackets.stream().filter(b -> b.closure().concerns(label)).toList();
+    }
+
+    /**
+     * The body that the sheet tells of, without what is proved wrong and what stands out; empty where nothing tells of it. Made
+     * anew each time it is asked for.
+     */
+    public Optional<LikelyBody> body() {
+        return ProportionRule.body(sheet, settled, adjustment, fits);
     }
 
     public long count(Bracket.State state) {

@@ -6,9 +6,10 @@ import app.misura.core.finding.Rules;
 import app.misura.core.finding.Severity;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
-import app.misura.core.proportion.BodyNetwork;
+import app.misura.core.norm.LikelyBody;
 import app.misura.core.proportion.Expected;
 import app.misura.core.proportion.Fits;
+import app.misura.core.proportion.SheetBody;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.HashSet;
@@ -16,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /** Does a number fit the rest of this body? Never more than a warning: bodies differ, and no rule calls one wrong. */
@@ -23,13 +25,28 @@ final class ProportionRule implements ProofRule {
 
     /** How the sheet's values fit each other, those left out that sums prove wrong already. */
     static Fits fits(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
-        Map<String, Long> now = sheet.accepted().isEmpty() ? Map.of() : Sheet.nanometres(settled);
+        return Fits.of(sheet, settled, wrong(sheet, settled, adjustment), hand(sheet, settled));
+    }
+
+    /** The body of a sheet without what is proved wrong, and without what stands out of it. */
+    static Optional<LikelyBody> body(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment, Fits fits) {
+        Set<ValueId> without = wrong(sheet, settled, adjustment);
+        fits.unusual().forEach(without::addAll);
+        return SheetBody.of(sheet, settled, without, hand(sheet, settled));
+    }
+
+    private static Set<ValueId> wrong(Sheet sheet, Map<ValueId, Settled> settled, Adjustment adjustment) {
         Set<ValueId> without = new HashSet<>();
         adjustment.removals().stream()
                 .filter(r -> !Evidence.isOnePair(r.group()))
                 .forEach(r -> r.group().forEach(id -> without.add(ValueId.parse(id))));
         settled.values().stream().filter(s -> isImpossible(s, sheet)).forEach(s -> without.add(s.id()));
-        return Fits.of(sheet, settled, without, new BodyNetwork.Hand() {
+        return without;
+    }
+
+    private static SheetBody.Hand hand(Sheet sheet, Map<ValueId, Settled> settled) {
+        Map<String, Long> now = sheet.accepted().isEmpty() ? Map.of() : Sheet.nanometres(settled);
+        return new SheetBody.Hand() {
             @Override
             public double sdCm(Sheet.Slot slot, Settled value) {
                 return SheetNetwork.sdCm(sheet, slot, value);
@@ -39,7 +56,7 @@ final class ProportionRule implements ProofRule {
             public boolean isUneven(String label) {
                 return LeftRight.isConfirmed(label, sheet, now);
             }
-        });
+        };
     }
 
     private static boolean isImpossible(Settled settled, Sheet sheet) {
@@ -61,7 +78,7 @@ final class ProportionRule implements ProofRule {
 
     /** Whether it is a side of a pair that is asked about already: there it is said which of them stands out. */
     private static boolean isSaidOfSides(List<ValueId> group, Evidence evidence) {
-        return group.size() == 1
+        return Evidence.labels(group).size() == 1
                 && LeftRightRule.pairs(evidence)
                         .anyMatch(
                                 pair -> pair.step().label().equals(group.get(0).step()));

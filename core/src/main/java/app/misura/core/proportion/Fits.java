@@ -1,11 +1,12 @@
 package app.misura.core.proportion;
 
-import app.misura.core.adjust.Adjustment;
-import app.misura.core.adjust.Network;
 import app.misura.core.form.ValueId;
+import app.misura.core.norm.Compared;
+import app.misura.core.norm.LikelyBody;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +24,15 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
     /** More groups that stand out are another body, or another person's sheet. */
     private static final int MOST = 2;
 
+    /** One of a group is misread as surely as this. */
+    private static final double SURE = 0.85;
+
+    /** One that is less likely than this to be the misread one is not named with others. */
+    private static final double LEAST_SHARE = 0.1;
+
+    /** More together say nothing. */
+    private static final int MOST_NAMED = 3;
+
     public Fits {
         expected = List.copyOf(expected);
         unusual = unusual.stream().map(List::copyOf).toList();
@@ -34,7 +44,7 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
      *
      * @param without values that are proved wrong already
      */
-    public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, BodyNetwork.Hand hand) {
+    public static Fits of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, SheetBody.Hand hand) {
         Map<ValueId, Expected> all = new LinkedHashMap<>();
         List<List<ValueId>> unusual = new ArrayList<>();
         Set<ValueId> out = new HashSet<>(without);
@@ -53,24 +63,56 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
             Sheet sheet,
             Map<ValueId, Settled> settled,
             Set<ValueId> without,
-            BodyNetwork.Hand hand,
+            SheetBody.Hand hand,
             Map<ValueId, Expected> expected) {
-        Optional<Network> network = BodyNetwork.of(sheet, settled, without, hand);
-        if (network.isEmpty()) {
-            return List.of();
+        // nobody knows how tall a child is: it is compared with nobody
+        Optional<LikelyBody> body = sheet.spanScale().flatMap(scale -> SheetBody.of(sheet, settled, without, hand));
+        List<Compared> compared = new ArrayList<>();
+        body.map(LikelyBody::compared)
+                .ifPresent(all -> all.stream()
+                        .sorted(Comparator.comparing(c -> places(sheet, c)))
+                        .forEach(compared::add));
+        for (Compared each : compared) {
+            ValueId id = ValueId.parse(each.known().id());
+            expected.put(id, new Expected(id, each.known().cm(), each.expected(), each.sdCm(), each.leastNoticed()));
         }
-        Adjustment adjustment = Adjustment.of(network.get());
-        for (Sheet.Slot slot : sheet.slots()) {
-            Adjustment.Correction judged = adjustment.judged().get(slot.id().toString());
-            if (judged != null) {
-                expected.put(
-                        slot.id(),
-                        new Expected(
-                                slot.id(), judged.suggested() + judged.error(), judged.suggested(), judged.errorSd()));
+        return compared.stream().anyMatch(Compared::isUnusual) ? List.of(group(compared)) : List.of();
+    }
+
+    /** In form order. */
+    private static int places(Sheet sheet, Compared compared) {
+        List<Sheet.Slot> slots = sheet.slots();
+        for (int i = 0; i < slots.size(); i++) {
+            if (slots.get(i).id().toString().equals(compared.known().id())) {
+                return i;
             }
         }
-        return adjustment.removals().stream()
-                .map(removal -> removal.group().stream().map(ValueId::parse).toList())
+        return slots.size();
+    }
+
+    /**
+     * The fewest values of which one is misread as good as surely, supposing that one is: a value's share goes with how little
+     * the others leave it likely (Bayes, every value alike beforehand).
+     */
+    private static List<ValueId> group(List<Compared> compared) {
+        double most = compared.stream().mapToDouble(Compared::surprise).max().orElse(0);
+        List<Compared> sorted = compared.stream()
+                .sorted(Comparator.comparingDouble((Compared c) -> -c.surprise()))
+                .toList();
+        double all =
+                sorted.stream().mapToDouble(c -> Math.exp(c.surprise() - most)).sum();
+        List<Compared> group = new ArrayList<>();
+        double share = 0;
+        for (Compared each : sorted) {
+            double own = Math.exp(each.surprise() - most) / all;
+            if (group.isEmpty() || share < SURE && own > LEAST_SHARE && group.size() < MOST_NAMED) {
+                group.add(each);
+                share += own;
+            }
+        }
+        return compared.stream()
+                .filter(group::contains)
+                .map(c -> ValueId.parse(c.known().id()))
                 .toList();
     }
 

@@ -2,8 +2,8 @@ package app.misura.core.proportion;
 
 import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
-import app.misura.core.judging.Proportions;
 import app.misura.core.length.Length;
+import app.misura.core.norm.Norms;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -19,16 +19,16 @@ record NetValue(Sheet.Slot slot, Settled settled, double cm) {
     }
 
     /**
-     * The values of a sheet that proportions name, by measure, over what that sheet was taken; two where both sides were
+     * The values of a sheet that norms know, by measure, over what that sheet was taken; two where both sides were
      * taken.
      */
-    static Map<String, List<NetValue>> of(Sheet sheet, Map<ValueId, Settled> settled, Proportions proportions) {
+    static Map<String, List<NetValue>> of(Sheet sheet, Map<ValueId, Settled> settled, Norms norms) {
         Map<String, List<NetValue>> values = new LinkedHashMap<>();
         for (Sheet.Slot slot : sheet.slots()) {
             Settled value = settled.get(slot.id());
             Length length = value == null ? null : value.length();
             if (value != null && length != null) {
-                proportions.keys(slot.step().taken().code()).stream()
+                norms.keys(slot.step().taken().code()).stream()
                         .filter(key -> key.matchesWhateverIsWorn(slot.step().key()))
                         .forEach(key -> values.computeIfAbsent(key.toString(), k -> new ArrayList<>())
                                 .add(new NetValue(slot, value, net(value, length))));

@@ -1,7 +1,9 @@
 package app.misura.core.proportion;
 
-import app.misura.core.judging.Proportion;
-import app.misura.core.judging.Proportions;
+import app.misura.core.norm.Norms;
+import app.misura.core.norm.Rule;
+import app.misura.core.norm.Shape;
+import app.misura.core.norm.ShapesFit;
 import app.misura.core.reading.AgeGroup;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
@@ -13,13 +15,15 @@ import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
- * The proportions fitted to a house's own bodies: each rule by robust regression (Huber's weights), shrunk towards the house
- * default as if that were {@value #DEFAULT_COUNTS} bodies more. A rule for which fewer than {@value #LEAST} bodies have all
- * its measures stays as it is.
+ * The norms fitted to a house's own bodies, all of them or none: the shapes that its measures are spread in, and each rule by
+ * robust regression (Huber's weights), shrunk towards what was there before as if that were {@value #DEFAULT_COUNTS} bodies more.
+ * What fewer than {@value #LEAST} bodies tell of stays as it is.
  *
+ * @param shapes those that come of it; as before where too few bodies tell of them
+ * @param measured how many bodies tell of them: two of their measures or more
  * @param rules every rule, in order
  */
-public record Refit(List<Row> rules) {
+public record Refit(Norms before, List<Shape> shapes, int measured, List<Row> rules) {
     /** From so many bodies on a rule is fitted. */
     public static final int LEAST = 30;
 
@@ -43,22 +47,23 @@ public record Refit(List<Row> rules) {
      * @param bodies how many have all its measures
      * @param after the same as before where they are too few
      */
-    public record Row(Proportion before, Proportion after, int bodies) {
+    public record Row(Rule before, Rule after, int bodies) {
         public boolean isFitted() {
             return bodies >= LEAST;
         }
     }
 
     public Refit {
+        shapes = List.copyOf(shapes);
         rules = List.copyOf(rules);
     }
 
-    /** A body as proportions see it: its measures net, in cm, by key; sides in the middle; what was taken
+    /** A body as norms see it: its measures net, in cm, by key; sides in the middle; what was taken
      * over more than close clothing is no body's. Empty where it is not to count. */
-    public static Map<String, Double> body(Sheet sheet, Proportions proportions) {
+    public static Map<String, Double> body(Sheet sheet, Norms norms) {
         Map<String, Double> body = new LinkedHashMap<>();
         if (sheet.wearer().age() == AgeGroup.ADULT && sheet.wearer().differs().isEmpty()) {
-            NetValue.of(sheet, sheet.settled(), proportions)
+            NetValue.of(sheet, sheet.settled(), norms)
                     .forEach((key, values) -> values.stream()
                             .filter(v -> !v.slot().step().condition().isOverMore())
                             .mapToDouble(NetValue::cm)
@@ -69,12 +74,41 @@ public record Refit(List<Row> rules) {
     }
 
     /** Fits the shipped proportions to bodies. @param bodies grown people's, each once */
-    public static Refit of(Proportions defaults, List<Map<String, Double>> bodies) {
+    public static Refit of(Norms defaults, List<Map<String, Double>> bodies) {
+        List<Map<String, Double>> measured = bodies.stream()
+                .map(body -> told(body, defaults))
+                .filter(body -> defaults.shapes().stream()
+                        .anyMatch(shape ->
+                                shape.of().stream().filter(body::containsKey).count() > 1))
+                .toList();
+        List<Shape> shapes = measured.size() < LEAST ? defaults.shapes() : ShapesFit.of(defaults.shapes(), measured);
         return new Refit(
+                defaults,
+                shapes,
+                measured.size(),
                 defaults.rules().stream().map(rule -> row(rule, bodies)).toList());
     }
 
-    private static Row row(Proportion rule, List<Map<String, Double>> bodies) {
+    /**
+     * With what was measured of people wherever a body's own measure is a plain share of it: a thigh at the crotch tells one below
+     * it.
+     */
+    private static Map<String, Double> told(Map<String, Double> body, Norms norms) {
+        Map<String, Double> told = new LinkedHashMap<>(body);
+        for (Rule rule : norms.rules()) {
+            Double cm = body.get(rule.of());
+            if (cm != null && rule.factors().size() == 1 && !norms.isMeasured(rule.of())) {
+                rule.factors().forEach((name, factor) -> {
+                    if (norms.isMeasured(name)) {
+                        told.putIfAbsent(name, (cm - rule.constant()) / factor);
+                    }
+                });
+            }
+        }
+        return told;
+    }
+
+    private static Row row(Rule rule, List<Map<String, Double>> bodies) {
         List<Map<String, Double>> whole = bodies.stream()
                 .filter(b -> b.containsKey(rule.of())
                         && b.keySet().containsAll(rule.factors().keySet()))
@@ -82,7 +116,7 @@ public record Refit(List<Row> rules) {
         return new Row(rule, whole.size() < LEAST ? rule : fitted(rule, whole), whole.size());
     }
 
-    private static Proportion fitted(Proportion rule, List<Map<String, Double>> bodies) {
+    private static Rule fitted(Rule rule, List<Map<String, Double>> bodies) {
         List<String> names = new ArrayList<>(rule.factors().keySet());
         int n = bodies.size();
         DMatrixRMaj x = new DMatrixRMaj(n, names.size() + 1);
@@ -180,13 +214,23 @@ public record Refit(List<Row> rules) {
         return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
     }
 
-    /** The proportions that come of it. */
-    public Proportions proportions(String source) {
-        return new Proportions(source, rules.stream().map(Row::after).toList());
+    /** The norms that come of it. */
+    public Norms norms(String source) {
+        return before.with(source, shapes, rules.stream().map(Row::after).toList());
     }
 
-    /** Whether any rule was fitted. */
+    /** Whether the shapes were fitted. */
+    public boolean isShaped() {
+        return measured >= LEAST;
+    }
+
+    /** Whether anything was fitted. */
     public boolean isAny() {
-        return rules.stream().anyMatch(Row::isFitted);
+        return isShaped() || rules.stream().anyMatch(Row::isFitted);
+    }
+
+    /** The most bodies that anything was fitted to, or could have been. */
+    public int most() {
+        return Math.max(measured, rules.stream().mapToInt(Row::bodies).max().orElse(0));
     }
 }

@@ -41,7 +41,7 @@ public record FormStrength(
                 .map(m -> ValueId.parse(m.id()))
                 .filter(v -> !inSums(form, v.toString()) && isBody(form, v))
                 .toList();
-        Map<ValueId, Double> shown = new PlainBody(judging.proportions()).noticed(blank);
+        Map<ValueId, Double> shown = new PlainBody(judging.norms()).noticed(blank);
         return new FormStrength(
                 form,
                 strength.noticed().stream()

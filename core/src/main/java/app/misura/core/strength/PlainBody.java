@@ -1,15 +1,15 @@
 package app.misura.core.strength;
 
-import app.misura.core.adjust.Network;
-import app.misura.core.adjust.Strength;
 import app.misura.core.form.ValueId;
 import app.misura.core.house.HouseTables;
-import app.misura.core.judging.Proportion;
-import app.misura.core.judging.Proportions;
 import app.misura.core.length.Length;
-import app.misura.core.measure.MeasureKey;
+import app.misura.core.norm.Known;
+import app.misura.core.norm.Likely;
+import app.misura.core.norm.LikelyBody;
+import app.misura.core.norm.Norms;
 import app.misura.core.proof.SheetNetwork;
-import app.misura.core.proportion.BodyNetwork;
+import app.misura.core.proportion.Fits;
+import app.misura.core.proportion.SheetBody;
 import app.misura.core.reading.Reading;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
@@ -21,57 +21,47 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** A grown body as the proportions have it, 170 cm tall: how large a slip must be before the rest of such a body shows it. */
+/** A grown body as the norms have it, 170 cm tall: how large a slip must be before the rest of such a body shows it. */
 final class PlainBody {
-    private static final String SEAT = "seat-girth";
-    private static final double SEAT_CM = 98;
+    private static final double STATURE_CM = 170;
 
-    private final Proportions proportions;
-    private final Map<String, Double> cm = new HashMap<>();
+    private final Norms norms;
+    private final LikelyBody body;
 
-    PlainBody(Proportions proportions) {
-        this.proportions = proportions;
-        cm.put(Proportion.HEIGHT, Proportion.STATURE_CM);
-        cm.put(SEAT, SEAT_CM);
-        for (Proportion rule : proportions.rules()) {
-            double expected = rule.constant();
-            for (Map.Entry<String, Double> term : rule.factors().entrySet()) {
-                expected += term.getValue() * cm.getOrDefault(term.getKey(), 0.0);
-            }
-            cm.putIfAbsent(rule.of(), expected);
-        }
+    PlainBody(Norms norms) {
+        this.norms = norms;
+        body = LikelyBody.of(norms, List.of(new Known(Norms.HEIGHT, Norms.HEIGHT, STATURE_CM, 0, 0)), false, 1);
     }
 
-    /** From which size on a slip in each value that proportions compare is noticed four times of five, cm. */
+    /** From which size on a slip in each value that norms compare is noticed four times of five, cm. */
     Map<ValueId, Double> noticed(Sheet blank) {
         List<Reading> readings = new ArrayList<>();
         for (Sheet.Slot slot : blank.slots()) {
             cmOf(slot).ifPresent(net -> readings.add(reading(slot, net)));
         }
         Sheet sheet = new Sheet(blank.form(), blank.wearer(), blank.answers(), readings).judged(blank.judging());
-        Optional<Network> network = BodyNetwork.of(sheet, sheet.settled(), Set.of(), new BodyNetwork.Hand() {
-            @Override
-            public double sdCm(Sheet.Slot slot, Settled settled) {
-                return SheetNetwork.sdCm(sheet, slot, settled);
-            }
-
-            @Override
-            public boolean isUneven(String label) {
-                return false;
-            }
-        });
         Map<ValueId, Double> noticed = new HashMap<>();
-        network.ifPresent(n -> Strength.asRead(n).noticed().stream()
-                .forEach(each -> noticed.put(ValueId.parse(each.id()), each.least())));
+        Fits.of(sheet, sheet.settled(), Set.of(), new SheetBody.Hand() {
+                    @Override
+                    public double sdCm(Sheet.Slot slot, Settled settled) {
+                        return SheetNetwork.sdCm(sheet, slot, settled);
+                    }
+
+                    @Override
+                    public boolean isUneven(String label) {
+                        return false;
+                    }
+                })
+                .expected()
+                .forEach(each -> noticed.put(each.value(), each.leastNoticed()));
         return noticed;
     }
 
     private Optional<Double> cmOf(Sheet.Slot slot) {
-        return proportions.keys(slot.step().taken().code()).stream()
+        return norms.keys(slot.step().taken().code()).stream()
                 .filter(key -> key.matchesWhateverIsWorn(slot.step().key()))
-                .map(MeasureKey::toString)
-                .filter(cm::containsKey)
-                .map(cm::get)
+                .flatMap(key -> body.likely(key.toString()).stream())
+                .map(Likely::cm)
                 .findFirst();
     }
 

@@ -116,7 +116,11 @@ class CuttingTest {
     void inputsThatWereNotTakenAreEstimatedAndSaid() {
         CutSpec spec = cut(with("D4= D3= D8= M2="), "");
         assertThat(spec.estimates().stream().map(e -> e.input()))
-                .containsExactlyInAnyOrder("seat-depth", "knee-height", "knee", "knee-bent");
+                .containsExactlyInAnyOrder("seat-depth", "knee-height", "knee-bent");
+        assertThat(spec.estimates())
+                .filteredOn(e -> e.input().equals("knee-bent"))
+                .singleElement()
+                .satisfies(e -> assertThat(e.rule()).startsWith("likely for this body, told by D7"));
         assertThat(spec.estimates().stream()
                         .filter(e -> e.input().equals("knee-height"))
                         .findFirst()

@@ -31,9 +31,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EveryGarmentTest {
     private static final HouseTables TABLES = HouseTables.shipped();
     /** Of garments in numbers; where pieces are drawn they have studies of their own, and it takes longer. */
-    private static final int BODIES = 500;
+    private static final int BODIES = Integer.getInteger("misura.study", 150);
 
-    private static final int DRAWN = 60;
+    private static final int DRAWN = Math.min(60, BODIES);
     private static final Set<String> GIRTHS = Set.of("trunk girth", "thigh", "limb, neck or head girth");
 
     static Stream<Garment> garments() {
@@ -153,14 +153,14 @@ class EveryGarmentTest {
     }
 
     @Test
-    void aRuleIsSaidAsTheOrdersTapeDoes() {
+    void anEstimateSaysWhatTellsIt() {
         OrderForm form = OrderForms.shipped().get("tunic");
         Proof proof = Proof.of(new MadeUp(11).sheet(form, form.answers(Map.of()), TABLES));
         Garment tunic = Garments.shipped().find("tunic").orElseThrow();
         CutSpec spec = ((Cutting.Cut) Cutting.of(proof, tunic, tunic.choices().usual(Map.of()))).spec();
         assertThat(spec.estimates())
                 .filteredOn(e -> e.input().equals("neckline"))
-                .allMatch(e -> e.rule().equals("0.28 x chest + 4 7/8"));
+                .allMatch(e -> e.rule().startsWith("likely for this body, told by U3"));
         assertThat(spec.notes()).contains("A slit begins 1 5/8 in above the seat line.");
     }
 

@@ -12,12 +12,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Two thousand made-up bodies in three fits and three fronts: every target and every seam holds on the drawn line, or the
- * refusal is honest and rare. An honest refusal is never the solver's, and never one of an exact tape.
+ * Made-up bodies in three fits and three fronts: every target and every seam holds on the drawn line, or the
+ * refusal is honest and rare. An honest refusal is never the solver's, and never one of an exact tape. {@code bin/study} makes it
+ * long.
  */
 class TrousersStudyTest {
     private static final long SEED = 90210;
-    private static final int BODIES = 2000;
+    private static final int BODIES = Integer.getInteger("misura.study", 400);
 
     @ParameterizedTest
     @CsvSource({
@@ -46,7 +47,10 @@ class TrousersStudyTest {
         System.out.println(
                 front + ", noise " + noise + " cm, seed " + SEED + ": refused " + refused.size() + " of " + 3 * BODIES);
         refused.forEach(System.out::println);
-        assertThat((double) refused.size() / (3 * BODIES)).as("share refused").isLessThanOrEqualTo(most);
+        int cuts = 3 * BODIES;
+        assertThat((double) refused.size() / cuts)
+                .as("share refused")
+                .isLessThanOrEqualTo(most + 2 * Math.sqrt(most * (1 - most) / cuts));
     }
 
     /** A refusal of an honest body: two readings that fight, or a choice that is named; never the solver's. */

@@ -93,28 +93,4 @@ class JudgingTest {
                 .hasMessageContaining("between 0.8 and 2.0");
         assertThatThrownBy(() -> Check.named("luck")).hasMessageContaining("luck");
     }
-
-    @Test
-    void proportionsStandInOrderAndNameMeasuresThatAre() {
-        String head = "version: 1\nsource: here\nrules:\n";
-        assertThat(Proportions.read(head + "  - { of: seat-girth, is: 0.6 height + 2, spread: 5, about: trunk }")
-                        .rules()
-                        .get(0))
-                .isEqualTo(new Proportion("seat-girth", Map.of("height", 0.6), 2, 0.05, Proportion.Region.TRUNK));
-        assertThatThrownBy(() -> Proportions.read(head + "  - { of: seat-girt, is: height, spread: 5, about: trunk }"))
-                .hasMessageContaining("seat-girt");
-        assertThatThrownBy(() -> Proportions.read(head
-                        + "  - { of: knee-girth, is: thigh-girth, spread: 5, about: leg }\n"
-                        + "  - { of: thigh-girth, is: 0.5 height, spread: 5, about: leg }"))
-                .hasMessageContaining("knee-girth stands before thigh-girth");
-        assertThatThrownBy(() -> Proportions.read(head + "  - { of: seat-girth, is: height, spread: 0, about: leg }"))
-                .hasMessageContaining("spread");
-    }
-
-    @Test
-    void aRuleOfWhoIsNotGrownSpreadsMore() {
-        Proportion chest = Proportions.shipped().of("chest-girth").orElseThrow();
-        assertThat(chest.young().spread()).isGreaterThan(chest.spread());
-        assertThat(chest.young().factors()).isEqualTo(chest.factors());
-    }
 }

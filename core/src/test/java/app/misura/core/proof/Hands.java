@@ -62,7 +62,11 @@ public final class Hands {
 
     /** A made-up body as honest hands measure it: readings scatter, and sums are as loose as a body is. */
     public Sheet honest() {
-        MadeUp body = new MadeUp(random.nextInt(1_000_000), varied);
+        return honest(new MadeUp(random.nextInt(1_000_000), varied));
+    }
+
+    /** A body as honest hands measure it. */
+    public Sheet honest(MadeUp body) {
         OrderForm asked = form.asAsked(answers);
         Sheet empty = new Sheet(asked, body.wearer, answers, List.of());
         Map<ValueId, Double> loose = looseness(empty);

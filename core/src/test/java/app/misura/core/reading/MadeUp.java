@@ -55,6 +55,8 @@ public final class MadeUp {
     private final double kneeHeight;
     private final double ankleHeight;
     private final Map<String, Double> wishes = new HashMap<>();
+    private final double narrow;
+    private final boolean measured;
     private final @Nullable Random own;
     private final Map<String, Double> places = new HashMap<>();
 
@@ -67,26 +69,48 @@ public final class MadeUp {
      *     tailoring knowledge has them, which sums know nothing of
      */
     public MadeUp(long seed, boolean varied) {
+        this(seed, varied, Map.of());
+    }
+
+    /** A measured person, whose other lengths are made up. @param cm net, by key */
+    public MadeUp(long seed, Map<String, Double> cm) {
+        this(seed, false, cm);
+    }
+
+    private MadeUp(long seed, boolean varied, Map<String, Double> cm) {
         this.own = varied ? new Random(seed * 7_919 + 31) : null;
         double sex = own == null ? 0 : own.nextBoolean() ? 1 : -1;
         this.seed = seed;
+        this.measured = !cm.isEmpty();
         this.random = new Random(seed * 104_729 + 17);
-        boolean child = random.nextDouble() < .22;
-        this.height = child ? between(104, 144) : between(150, 198);
+        boolean child = random.nextDouble() < .22 && cm.isEmpty();
+        this.height = of(cm, Map.of("height", 1.0), child ? between(104, 144) : between(150, 198));
         this.k = height / 170;
         double stout = random.nextDouble() * random.nextDouble();
-        this.chest = (height * (.48 + .36 * stout) + about(0, 1.2)) * own(-.015 * sex, .035);
-        this.seat = (height * (.53 + .26 * stout) + about(0, 1.5)) * own(.02 * sex, .02);
-        this.bust = chest + between(0, 9);
-        this.belly = (height * (.41 + .46 * stout) + about(0, 1.5)) * own(-.03 * sex, .04);
+        this.chest = of(
+                cm,
+                Map.of("chest-girth", 1.0, "upper-chest-girth", 1.012),
+                (height * (.48 + .36 * stout) + about(0, 1.2)) * own(-.015 * sex, .035));
+        this.seat =
+                of(cm, Map.of("seat-girth", 1.0), (height * (.53 + .26 * stout) + about(0, 1.5)) * own(.02 * sex, .02));
+        this.bust = chest + (cm.containsKey("chest-girth") ? between(-1, 2) : between(0, 9));
+        this.belly = of(
+                cm, Map.of("navel-girth", 1.0), (height * (.41 + .46 * stout) + about(0, 1.5)) * own(-.03 * sex, .04));
+        this.narrow = of(cm, Map.of("waist-narrow-girth", 1.0), belly - .02 * height);
         this.arm = .345 * height + about(0, .8);
-        this.upper = (.27 * chest + 4 + about(0, .8)) * own(-.025 * sex, .05);
-        this.forearm = (Math.min(.65 * upper + 6.8 + about(0, .4), .93 * upper)) * own(-.02 * sex, .03);
-        this.wrist = (.45 * forearm + 4.8 + about(0, .25)) * own(-.02 * sex, .03);
-        this.thigh = (.58 * seat + about(0, .8)) * own(.015 * sex, .03);
-        this.knee = (.30 * seat + 7.3 + about(0, .4)) * own(0, .03);
-        this.calf = (.97 * knee + about(0, .6)) * own(0, .04);
-        this.ankle = (.42 * calf + 6.7 + about(0, .3)) * own(0, .04);
+        this.upper = of(
+                cm,
+                Map.of("upper-arm-girth[tensed]", 1 / 1.08),
+                (.27 * chest + 4 + about(0, .8)) * own(-.025 * sex, .05));
+        this.forearm = of(
+                cm,
+                Map.of("forearm-girth", 1.0),
+                (Math.min(.65 * upper + 6.8 + about(0, .4), .93 * upper)) * own(-.02 * sex, .03));
+        this.wrist = of(cm, Map.of("wrist-girth", 1.0), (.45 * forearm + 4.8 + about(0, .25)) * own(-.02 * sex, .03));
+        this.thigh = of(cm, Map.of("thigh-below-girth", 1.02), (.58 * seat + about(0, .8)) * own(.015 * sex, .03));
+        this.knee = of(cm, Map.of("knee-girth", 1.0), (.30 * seat + 7.3 + about(0, .4)) * own(0, .03));
+        this.calf = of(cm, Map.of("calf-girth", 1.0), (.97 * knee + about(0, .6)) * own(0, .04));
+        this.ankle = of(cm, Map.of("ankle-girth", 1.0), (.42 * calf + 6.7 + about(0, .3)) * own(0, .04));
         this.neckBase = (.28 * chest + 12.5 + about(0, .5)) * own(-.03 * sex, .045);
         this.width = .12 * chest + .17 * height + 2;
         this.shoulder = .5 * width - .177 * neckBase;
@@ -96,6 +120,17 @@ public final class MadeUp {
         this.wearer =
                 new Wearer(random.nextDouble() < .15 ? Side.LEFT : Side.RIGHT, child ? AgeGroup.CHILD : AgeGroup.ADULT);
         wishes();
+    }
+
+    /** A measured girth where there is one, else the made-up one; both are drawn, so that a body's others stay what they are. */
+    private static double of(Map<String, Double> cm, Map<String, Double> times, double madeUp) {
+        for (Map.Entry<String, Double> each : times.entrySet()) {
+            Double measured = cm.get(each.getKey());
+            if (measured != null) {
+                return measured * each.getValue();
+            }
+        }
+        return madeUp;
     }
 
     /** How a body of its own kind differs from the plain one: shifted by sex, and one's own. */
@@ -231,7 +266,8 @@ public final class MadeUp {
                         chest - 1 + (condition.get(Aspect.MUSCLE).equals("tensed") ? 1.5 : 0);
                     case "under-bust-girth" -> .87 * chest + breath;
                     case "mid-torso-girth" -> (chest + belly) / 2;
-                    case "waist-bend-girth", "waist-narrow-girth" -> belly - .02 * height;
+                    case "waist-narrow-girth" -> narrow;
+                    case "waist-bend-girth" -> measured ? .55 * narrow + .45 * belly : narrow;
                     case "navel-girth" -> belly;
                     case "belly-girth" -> belly + 1;
                     case "waist-under-navel-girth", "waist-lower-girth" -> belly + 1.5;
@@ -270,7 +306,7 @@ public final class MadeUp {
                     case "armhole-girth" -> .3 * chest + 13;
                     case "thigh-girth" -> thigh + (moved ? 2 : 0);
                     case "thigh-crotch-girth" -> thigh + (moved ? 3 : 0);
-                    case "thigh-below-girth" -> thigh - 1;
+                    case "thigh-below-girth" -> measured ? thigh / 1.02 : thigh - 1;
                     case "mid-thigh-girth" -> .87 * thigh;
                     case "above-knee-girth" -> knee + 3 + (moved ? 1 : 0);
                     case "knee-girth" -> knee + (bent ? 2 + .01 * seat : 0);

@@ -9,8 +9,10 @@ import app.misura.core.form.OrderForm;
 import app.misura.core.form.OrderForms;
 import app.misura.core.form.ValueId;
 import app.misura.core.judging.Judging;
-import app.misura.core.judging.Proportions;
 import app.misura.core.length.Length;
+import app.misura.core.norm.Norms;
+import app.misura.core.norm.Shape;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -111,16 +113,29 @@ class FormStrengthTest {
                 .orElseThrow()
                 .least()
                 .toCm();
-        assertThat(waist).as("people differ there by more than a hand").isBetween(20.0, 45.0);
+        assertThat(waist).as("people differ there by more than a hand").isBetween(15.0, 30.0);
         assertThat(strength.byBody()).extracting(n -> n.value().toString()).contains("U1", "D8", "D9-left");
     }
 
     @Test
     void aHouseThatExpectsMoreOfBodiesIsToldOfSmallerSlips() {
         Judging usual = Judging.usual();
-        Judging strict = usual.with(new Proportions(
+        Norms norms = usual.norms();
+        Judging strict = usual.with(norms.with(
                 "half as wide",
-                usual.proportions().rules().stream()
+                norms.shapes().stream()
+                        .map(s -> new Shape(
+                                s.like(),
+                                s.share(),
+                                s.of(),
+                                s.mean(),
+                                Arrays.stream(s.covariance())
+                                        .map(row -> Arrays.stream(row)
+                                                .map(c -> c / 4)
+                                                .toArray())
+                                        .toArray(double[][]::new)))
+                        .toList(),
+                norms.rules().stream()
                         .map(r -> r.with(r.factors(), r.constant(), r.spread() / 2))
                         .toList()));
         List<FormStrength.Noticed> before = of("coat-tailored", usual).byBody();
@@ -129,6 +144,6 @@ class FormStrengthTest {
         assertThat(before)
                 .isNotEmpty()
                 .allSatisfy(n -> assertThat(then.get(n.value())).isNotNull().isLessThan(n.least()));
-        assertThat(of("coat-tailored", usual.with(Proportions.none())).byBody()).isEmpty();
+        assertThat(of("coat-tailored", usual.with(Norms.none())).byBody()).isEmpty();
     }
 }

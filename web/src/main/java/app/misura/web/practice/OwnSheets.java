@@ -1,6 +1,6 @@
 package app.misura.web.practice;
 
-import app.misura.core.judging.Proportions;
+import app.misura.core.norm.Norms;
 import app.misura.core.proof.Proof;
 import app.misura.core.proportion.Refit;
 import app.misura.core.reading.Sheet;
@@ -44,13 +44,13 @@ class OwnSheets {
     }
 
     /** Each grown client's measures, from the newest sheet that has them and has no fault. */
-    List<Map<String, Double>> bodies(Proportions proportions) {
+    List<Map<String, Double>> bodies(Norms norms) {
         Map<String, Map<String, Double>> byClient = new LinkedHashMap<>();
         for (GarmentOrder order : usable().toList()) {
             if (Proof.of(order.sheet()).verdict() != Proof.Verdict.FAULTS) {
                 Map<String, Double> body =
                         byClient.computeIfAbsent(order.client().id(), c -> new LinkedHashMap<>());
-                Refit.body(order.sheet(), proportions).forEach(body::putIfAbsent);
+                Refit.body(order.sheet(), norms).forEach(body::putIfAbsent);
             }
         }
         return new ArrayList<>(byClient.values());

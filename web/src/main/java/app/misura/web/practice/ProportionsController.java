@@ -1,19 +1,23 @@
 package app.misura.web.practice;
 
 import app.misura.core.judging.Judging;
-import app.misura.core.judging.Proportion;
-import app.misura.core.judging.Proportions;
 import app.misura.core.measure.Catalogue;
 import app.misura.core.measure.MeasureKey;
+import app.misura.core.norm.Norms;
+import app.misura.core.norm.Rule;
+import app.misura.core.norm.Shape;
 import app.misura.core.proportion.Refit;
 import app.misura.web.house.Judgings;
 import app.misura.web.house.page.JudgingVersions;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,22 +51,24 @@ class ProportionsController {
     @GetMapping("/house/proportions")
     String proportions(@RequestParam(defaultValue = "false") boolean fit, Model model) {
         Judgings.Version version = judgings.version();
-        Proportions now = version.judging().proportions();
-        Refit refit = Refit.of(Proportions.shipped(), fit ? sheets.bodies(now) : List.of());
+        Norms now = version.judging().norms();
+        Refit refit = Refit.of(Norms.shipped(), fit ? sheets.bodies(now) : List.of());
         model.addAttribute("version", version.version());
         model.addAttribute("source", now.source());
         model.addAttribute("fit", fit);
         model.addAttribute("any", refit.isAny());
         model.addAttribute("least", Refit.LEAST);
-        model.addAttribute(
-                "most", refit.rules().stream().mapToInt(Refit.Row::bodies).max().orElse(0));
+        model.addAttribute("most", refit.most());
+        model.addAttribute("kinds", now.shapes().stream().map(Shape::like).toList());
+        model.addAttribute("measured", measured(now, refit));
+        model.addAttribute("told", refit.measured());
         model.addAttribute("rows", refit.rules().stream().map(r -> row(r, now)).toList());
         versions.on(model);
         return "proportions";
     }
 
-    private static Row row(Refit.Row row, Proportions now) {
-        Proportion standing = now.of(row.before().of()).orElse(row.before());
+    private static Row row(Refit.Row row, Norms now) {
+        Rule standing = now.of(row.before().of()).orElse(row.before());
         return new Row(
                 name(row.before().of()),
                 row.before().about().name().toLowerCase(Locale.ROOT),
@@ -73,22 +79,53 @@ class ProportionsController {
                 row.bodies());
     }
 
+    /**
+     * One measure of the people.
+     *
+     * @param now its middle in each shape, in cm, and how far people of that shape differ from it
+     * @param would the same as the house's bodies would have it; empty where they are too few
+     */
+    record Measured(String of, List<String> now, List<String> would) {}
+
+    private static List<Measured> measured(Norms now, Refit refit) {
+        List<Measured> rows = new ArrayList<>();
+        List<String> first =
+                now.shapes().isEmpty() ? List.of() : now.shapes().get(0).of();
+        for (int i = 0; i < first.size(); i++) {
+            Set<String> names = new LinkedHashSet<>();
+            for (Shape shape : now.shapes()) {
+                names.add(name(shape.of().get(i)));
+            }
+            rows.add(new Measured(
+                    String.join("; ", names),
+                    middles(now.shapes(), i),
+                    refit.isShaped() ? middles(refit.shapes(), i) : List.of()));
+        }
+        return rows;
+    }
+
+    private static List<String> middles(List<Shape> shapes, int measure) {
+        return shapes.stream()
+                .map(s -> number(s.middleCm(measure), 1) + " ± " + number(100 * s.spread(measure), 1) + " %")
+                .toList();
+    }
+
     @PostMapping("/house/proportions")
     String use(@RequestParam int version, Principal who, RedirectAttributes said) {
         Judging now = judgings.now();
-        Refit refit = Refit.of(Proportions.shipped(), sheets.bodies(now.proportions()));
+        Refit refit = Refit.of(Norms.shipped(), sheets.bodies(now.norms()));
         if (!refit.isAny()) {
-            said.addFlashAttribute("late", "There are too few bodies for any rule; nothing was changed.");
+            said.addFlashAttribute("late", "There are too few bodies; nothing was changed.");
             return "redirect:/house/proportions?fit=true";
         }
-        int bodies = refit.rules().stream().mapToInt(Refit.Row::bodies).max().orElse(0);
+        int bodies = refit.most();
         String source = "fitted to up to " + bodies + " bodies of this house on " + LocalDate.now(clock);
-        versions.change(version, now.with(refit.proportions(source)), "proportions " + source, who.getName(), said);
+        versions.change(version, now.with(refit.norms(source)), "norms of bodies " + source, who.getName(), said);
         return "redirect:/house/proportions";
     }
 
     /** "0.58 seat girth + 2.1", every measure by its name. */
-    private static String said(Proportion rule) {
+    private static String said(Rule rule) {
         StringBuilder text = new StringBuilder();
         rule.factors().forEach((key, factor) -> {
             text.append(text.isEmpty() ? (factor < 0 ? "− " : "") : factor < 0 ? " − " : " + ");
@@ -101,7 +138,7 @@ class ProportionsController {
         return text.toString();
     }
 
-    private static String spread(Proportion rule) {
+    private static String spread(Rule rule) {
         return number(100 * rule.spread(), 1) + " %";
     }
 

@@ -2,8 +2,10 @@ package app.misura.web.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.misura.core.judging.Proportions;
 import app.misura.core.judging.Scatter;
+import app.misura.core.norm.Known;
+import app.misura.core.norm.LikelyBody;
+import app.misura.core.norm.Norms;
 import app.misura.web.Api;
 import app.misura.web.TestHouse;
 import app.misura.web.Visitor;
@@ -72,26 +74,32 @@ class PracticePagesTest extends TestHouse {
     void proportionsAreShownBeforeAndAfterThenUsedThenUndone() {
         Visitor owner = Visitor.as(port, "owner");
         assertThat(plain(owner.get("/house/proportions")))
-                .contains("house default", "0.58 seat girth")
+                .contains(
+                        "house default", "Measured people", "like men", "do not speak for children", "1.02 thigh below")
                 .contains("Fit to our own clients");
         clients(40);
         String shown = plain(owner.get("/house/proportions?fit=true"));
         assertThat(shown).contains("our bodies would make it", "Go by these", "too few bodies");
-        assertThat(judgings.now().proportions()).as("only shown").isEqualTo(Proportions.shipped());
+        assertThat(judgings.now().norms()).as("only shown").isEqualTo(Norms.shipped());
         int before = judgings.version().version();
         assertThat(owner.post("/house/proportions", Map.of("version", String.valueOf(before)))
                         .status())
                 .isEqualTo(302);
-        Proportions own = judgings.now().proportions();
-        double thigh = own.of("thigh-crotch-girth").orElseThrow().factors().get("seat-girth") * 100
-                + own.of("thigh-crotch-girth").orElseThrow().constant();
-        assertThat(thigh).as("between 58 and 61").isBetween(59.0, 61.0);
-        assertThat(own.of("wrist-girth")).isEqualTo(Proportions.shipped().of("wrist-girth"));
+        Norms own = judgings.now().norms();
+        assertThat(thigh(own)).as("nearer to ours").isGreaterThan(thigh(Norms.shipped()) + 0.5);
+        assertThat(own.of("head-girth")).isEqualTo(Norms.shipped().of("head-girth"));
         assertThat(plain(owner.get("/house/proportions"))).contains("bodies of this house on", "Back to that");
         owner.post(
                 "/house/judging/back",
                 Map.of("now", String.valueOf(judgings.version().version()), "version", "0", "from", "proportions"));
-        assertThat(judgings.now().proportions()).isEqualTo(Proportions.shipped());
+        assertThat(judgings.now().norms()).isEqualTo(Norms.shipped());
+    }
+
+    private static double thigh(Norms norms) {
+        return LikelyBody.of(norms, List.of(new Known("seat", "seat-girth", 100, .5, 0)), false, 1)
+                .likely("thigh-crotch-girth")
+                .orElseThrow()
+                .cm();
     }
 
     @Test
