@@ -7,6 +7,7 @@ import app.misura.core.norm.LikelyBody;
 import app.misura.core.norm.Norms;
 import app.misura.core.norm.Region;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.AgeGroup;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -14,8 +15,11 @@ import org.jspecify.annotations.Nullable;
 
 /** What the rest of a body makes likely of a measure that was not read, by the norms of its house. */
 final class RestOfBody {
-    /** What spreads more than this share of itself is no estimate: nobody would cut by it. House default. */
-    private static final double WIDEST = 0.09;
+    /**
+     * What spreads more than this share of itself on a grown body is no estimate: nobody would cut by it. House default: a neck from
+     * a chest is one, a neck from a seat is none.
+     */
+    private static final double WIDEST = 0.076;
 
     private final Proof proof;
     private @Nullable Optional<LikelyBody> body;
@@ -30,8 +34,14 @@ final class RestOfBody {
             body = proof.body();
         }
         return body.flatMap(b -> b.likely(measure))
-                .filter(likely -> likely.sdCm() <= WIDEST * likely.cm())
+                .filter(likely -> likely.sdCm() <= widest() * likely.cm())
                 .filter(likely -> isTold(likely.from(), measure));
+    }
+
+    private double widest() {
+        boolean child = proof.sheet().wearer().age() == AgeGroup.CHILD;
+        return WIDEST
+                * (child ? proof.sheet().judging().norms().margins().child().differ() : 1);
     }
 
     private boolean isTold(List<String> from, String measure) {

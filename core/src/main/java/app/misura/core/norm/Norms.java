@@ -22,6 +22,7 @@ public final class Norms {
     public static final String HEIGHT = "height";
 
     private final String source;
+    private final String people;
     private final List<Shape> shapes;
     private final List<Rule> rules;
     private final Margins margins;
@@ -34,12 +35,14 @@ public final class Norms {
 
     /**
      * @param source where they are from, for people
+     * @param people who was measured, and for whom they do not speak
      * @param shapes none where nothing is known
      * @param rules each after what it names, in every shape that does not hold what it is of
      * @throws IllegalArgumentException saying every fault
      */
-    public Norms(String source, List<Shape> shapes, List<Rule> rules, Margins margins) {
+    public Norms(String source, String people, List<Shape> shapes, List<Rule> rules, Margins margins) {
         this.source = source;
+        this.people = people;
         this.shapes = List.copyOf(shapes);
         this.rules = List.copyOf(rules);
         this.margins = margins;
@@ -98,7 +101,7 @@ public final class Norms {
 
     /** None at all: nothing is expected of any body. */
     public static Norms none() {
-        return new Norms("none", List.of(), List.of(), shipped().margins);
+        return new Norms("none", "", List.of(), List.of(), shipped().margins);
     }
 
     /** @throws IllegalArgumentException saying every fault of the text */
@@ -108,6 +111,11 @@ public final class Norms {
 
     public String source() {
         return source;
+    }
+
+    /** Who was measured, and for whom they do not speak, in a few sentences. */
+    public String people() {
+        return people;
     }
 
     public List<Shape> shapes() {
@@ -124,7 +132,7 @@ public final class Norms {
 
     /** The same with other numbers of bodies. */
     public Norms with(String otherSource, List<Shape> otherShapes, List<Rule> otherRules) {
-        return new Norms(otherSource, otherShapes, otherRules, margins);
+        return new Norms(otherSource, people, otherShapes, otherRules, margins);
     }
 
     /** Whether a measure was taken of the people that they are from, in any shape. */

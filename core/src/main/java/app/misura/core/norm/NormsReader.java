@@ -25,6 +25,7 @@ final class NormsReader {
     record Doc(
             int version,
             String source,
+            String measured,
             List<ShapeDoc> people,
             List<RuleDoc> rules,
             Margins.Child child,
@@ -67,7 +68,11 @@ final class NormsReader {
         }
         try {
             return new Norms(
-                    doc.source(), shapes, rules, new Margins(doc.child(), doc.beyond(), doc.sides(), doc.misread()));
+                    doc.source(),
+                    doc.measured().strip(),
+                    shapes,
+                    rules,
+                    new Margins(doc.child(), doc.beyond(), doc.sides(), doc.misread()));
         } catch (IllegalArgumentException wrong) {
             throw new IllegalArgumentException(file + ": " + wrong.getMessage(), wrong);
         }

@@ -30,6 +30,12 @@ class NormsTest {
     void theShapesThatShipAreThoseOfTheMeasuredPeople() {
         List<MeasuredPeople.Person> people = MeasuredPeople.all();
         assertThat(people).hasSize(300);
+        long men = people.stream().filter(MeasuredPeople.Person::isMan).count();
+        assertThat(NORMS.people()).contains(men + " men and " + (300 - men) + " women");
+        assertThat(NORMS.people())
+                .contains("seats from " + least(people, "seat-girth") + " to " + most(people, "seat-girth"));
+        assertThat(NORMS.people())
+                .contains("heights from " + least(people, "height") + " to " + most(people, "height"));
         List<Shape> fitted = MeasuredPeople.shapes(people);
         for (int s = 0; s < 2; s++) {
             Shape ships = NORMS.shapes().get(s);
@@ -45,6 +51,19 @@ class NormsTest {
                 }
             }
         }
+    }
+
+    private static long least(List<MeasuredPeople.Person> people, String key) {
+        return people.stream().mapToLong(p -> Math.round(cm(p, key))).min().orElseThrow();
+    }
+
+    private static long most(List<MeasuredPeople.Person> people, String key) {
+        return people.stream().mapToLong(p -> Math.round(cm(p, key))).max().orElseThrow();
+    }
+
+    private static double cm(MeasuredPeople.Person person, String key) {
+        Double cm = person.cm().get(key);
+        return cm == null ? Double.NaN : cm;
     }
 
     /** By hand: of two measures of one shape, the mean moves by correlation x ratio of spreads, the rest of the spread is left. */

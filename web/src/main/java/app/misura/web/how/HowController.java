@@ -49,6 +49,7 @@ class HowController {
                                         + " falls when one of the numbers changes."),
                         sign(Bracket.State.OPEN, "Something in this sum is to be looked at again."),
                         sign(Bracket.State.TO_COME, "A number of this sum is still to be taken.")));
+        model.addAttribute("people", judgings.now().norms().people());
         model.addAttribute("letters", letters());
         model.addAttribute("plays", Stream.of(Play.values()).toList());
         model.addAttribute(

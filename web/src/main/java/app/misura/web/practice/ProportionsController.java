@@ -55,6 +55,7 @@ class ProportionsController {
         Refit refit = Refit.of(Norms.shipped(), fit ? sheets.bodies(now) : List.of());
         model.addAttribute("version", version.version());
         model.addAttribute("source", now.source());
+        model.addAttribute("people", now.people());
         model.addAttribute("fit", fit);
         model.addAttribute("any", refit.isAny());
         model.addAttribute("least", Refit.LEAST);

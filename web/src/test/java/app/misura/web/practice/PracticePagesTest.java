@@ -77,6 +77,7 @@ class PracticePagesTest extends TestHouse {
                 .contains(
                         "house default", "Measured people", "like men", "do not speak for children", "1.02 thigh below")
                 .contains("Fit to our own clients");
+        assertThat(plain(owner.get("/how"))).contains("132 men and 168 women", "do not speak for children");
         clients(40);
         String shown = plain(owner.get("/house/proportions?fit=true"));
         assertThat(shown).contains("our bodies would make it", "Go by these", "too few bodies");
