@@ -118,6 +118,7 @@ class PackageMapTest {
                     "format.sums",
                     List.of(
                             "format.markup",
+                            "finding",
                             "proof",
                             "proportion",
                             "known",

@@ -3,6 +3,7 @@ package app.misura.core.format.sums;
 import app.misura.core.body.Body;
 import app.misura.core.body.BodyNumbers;
 import app.misura.core.figure.Scene;
+import app.misura.core.finding.Spoken;
 import app.misura.core.form.Closure;
 import app.misura.core.form.ValueId;
 import app.misura.core.format.figure.FigurePicture;
@@ -14,7 +15,9 @@ import app.misura.core.measure.Kind;
 import app.misura.core.proof.Bracket;
 import app.misura.core.proof.Proof;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * The sums as lengths, to one scale: those that stand on the floor beside the body at their true heights, the parts
@@ -26,7 +29,7 @@ public final class BodySums {
     private static final double MIDDLE = 213;
 
     private static final double LEG_HEIGHT = 430;
-    private static final double FLAT = 62;
+    private static final double FLAT = 82;
     /** No word stands higher: its letters would be cut off. */
     private static final double LEAST_TOP = 15;
     /** How much of the trunk stands over the band, cm. */
@@ -53,7 +56,7 @@ public final class BodySums {
         double tallest = upright.isEmpty() ? body.height() : body.level("band") + TRUNK;
         for (Bracket bracket : upright) {
             Closure closure = bracket.closure();
-            tallest = Math.max(tallest, Math.max(sum(closure.parts()), sum(closure.wholes())));
+            tallest = Math.max(tallest, Math.max(cm(parts(closure)), cm(wholes(closure))));
         }
         this.unit = (floor - 8) / tallest;
     }
@@ -70,8 +73,49 @@ public final class BodySums {
         return proof.brackets().stream().anyMatch(Bracket::isJudged) ? new BodySums(proof).draw() : "";
     }
 
-    private double cm(ValueId id) {
-        return proof.value(id).map(Length::toCm).orElse(0.0);
+    /**
+     * One length of a sum as it is drawn.
+     *
+     * @param name of the value with how often it counts, {@code ½ B3}; a plus or minus for a number of the form
+     * @param text what was read
+     * @param cm how much of the sum it is
+     */
+    private record Part(String name, String text, double cm, boolean bad) {}
+
+    private static double cm(List<Part> side) {
+        return side.stream().mapToDouble(Part::cm).sum();
+    }
+
+    /** What is added up, a number of the form that is added among it. */
+    private List<Part> parts(Closure closure) {
+        return side(closure.parts(), closure, closure.added());
+    }
+
+    /** What it must come to, with a number of the form that is taken off the parts. */
+    private List<Part> wholes(Closure closure) {
+        return side(closure.wholes(), closure, Length.ZERO.minus(closure.added()));
+    }
+
+    private List<Part> side(List<ValueId> values, Closure closure, Length constant) {
+        List<Part> side = new ArrayList<>();
+        for (ValueId id : values) {
+            double factor = closure.factor(id);
+            double cm = factor * proof.value(id).map(Length::toCm).orElse(0.0);
+            side.add(new Part(
+                    times(factor) + Spoken.of(id.toString()),
+                    text(id),
+                    cm,
+                    proof.suspected().contains(id)));
+        }
+        if (constant.isPositive()) {
+            String text = LengthText.column(constant, proof.sheet().unit());
+            side.add(new Part("+", text, constant.toCm(), false));
+        }
+        return side;
+    }
+
+    private static String times(double factor) {
+        return factor == 1 ? "" : factor == 0.5 ? "½ " : Tenths.of(factor) + " × ";
     }
 
     private String draw() {
@@ -152,31 +196,38 @@ public final class BodySums {
         if (!bracket.isJudged()) {
             return;
         }
-        ValueId whole = bracket.closure().wholes().get(0);
-        List<ValueId> parts = new ArrayList<>(bracket.closure().parts());
-        java.util.Collections.reverse(parts);
-        bar(whole, xWhole, floor, cm(whole));
+        double whole = floor;
+        for (Part part : wholes(bracket.closure())) {
+            whole = bar(part, xWhole, whole);
+        }
+        List<Part> parts = new ArrayList<>(parts(bracket.closure()));
+        Collections.reverse(parts);
         double y = floor;
-        for (ValueId part : parts) {
-            y = bar(part, xParts, y, cm(part));
+        for (Part part : parts) {
+            y = bar(part, xParts, y);
         }
         if (bracket.state() != Bracket.State.CLOSED) {
-            double a = floor - cm(whole) * unit;
-            surplus(Math.min(xWhole, xParts), Math.max(xWhole, xParts), Math.min(a, y), Math.max(a, y), bracket);
+            surplus(
+                    Math.min(xWhole, xParts),
+                    Math.max(xWhole, xParts),
+                    Math.min(whole, y),
+                    Math.max(whole, y),
+                    bracket,
+                    Math.max(Math.min(whole, y) - 7, LEAST_TOP));
         }
     }
 
-    private double bar(ValueId id, double x, double from, double cm) {
-        boolean bad = proof.suspected().contains(id);
-        double to = from - cm * unit;
+    private double bar(Part part, double x, double from) {
+        double to = from - part.cm() * unit;
         path(
-                bad ? "bad" : "bar",
+                part.bad() ? "bad" : "bar",
                 "M" + n(x - 6) + " " + n(from) + "H" + n(x + 6) + "M" + n(x) + " " + n(from) + "V" + n(to) + "M"
                         + n(x - 6) + " " + n(to) + "H" + n(x + 6));
         double middle = (from + to) / 2 + 5;
-        out.open("text", "class", bad ? "badtext" : null, "x", n(x + 7), "y", n(middle));
-        out.element("tspan", id.toString(), "font-weight", 650).close();
-        out.element("text", text(id), "class", bad ? "badtext" : null, "x", n(x + 7), "y", n(middle + 17));
+        String css = part.bad() ? "badtext" : null;
+        out.open("text", "class", css, "x", n(x + 7), "y", n(middle));
+        out.element("tspan", part.name(), "font-weight", 650).close();
+        out.element("text", part.text(), "class", css, "x", n(x + 7), "y", n(middle + 17));
         return to;
     }
 
@@ -186,7 +237,7 @@ public final class BodySums {
                 .orElse("");
     }
 
-    private void surplus(double left, double right, double top, double bottom, Bracket bracket) {
+    private void surplus(double left, double right, double top, double bottom, Bracket bracket, double wordsAt) {
         StringBuilder hatch = new StringBuilder();
         for (double x = left - (bottom - top); x < right; x += 7) {
             double x0 = Math.max(left, x);
@@ -202,7 +253,7 @@ public final class BodySums {
         }
         path("hatch", hatch.toString());
         path("over", "M" + n(left) + " " + n(top) + "H" + n(right) + "V" + n(bottom) + "H" + n(left) + "Z");
-        Length gap = java.util.Objects.requireNonNull(bracket.gap());
+        Length gap = Objects.requireNonNull(bracket.gap());
         out.element(
                 "text",
                 LengthText.column(gap.abs(), proof.sheet().unit()) + (gap.isPositive() ? " over" : " short"),
@@ -213,34 +264,32 @@ public final class BodySums {
                 "x",
                 n((left + right) / 2),
                 "y",
-                n(Math.max(top - 7, LEAST_TOP)));
+                n(wordsAt));
     }
 
+    /** The parts over the whole, end to end; what one is longer than the other hatched, with its size under it. */
     private void flat(Bracket bracket, double y) {
-        double total = Math.max(
-                1,
-                Math.max(sum(bracket.closure().parts()), sum(bracket.closure().wholes())));
-        double each = (WIDTH - 24) / total;
-        strip(bracket.closure().parts(), y, each);
-        strip(bracket.closure().wholes(), y + 28, each);
+        List<Part> parts = parts(bracket.closure());
+        List<Part> wholes = wholes(bracket.closure());
+        double each = (WIDTH - 24) / Math.max(1, Math.max(cm(parts), cm(wholes)));
+        double end = strip(parts, y, each);
+        double whole = strip(wholes, y + 28, each);
+        double top = end > whole ? y + 28 : y;
+        surplus(Math.min(end, whole), Math.max(end, whole), top, top + 24, bracket, y + 68);
     }
 
-    private double sum(List<ValueId> ids) {
-        return ids.stream().mapToDouble(this::cm).sum();
-    }
-
-    private void strip(List<ValueId> ids, double y, double each) {
+    private double strip(List<Part> side, double y, double each) {
         double x = 4;
-        for (ValueId id : ids) {
-            boolean bad = proof.suspected().contains(id);
-            double w = cm(id) * each;
-            path(bad ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");
-            out.open("text", "class", bad ? "badtext" : null, "x", n(x + 8), "y", n(y + 17));
-            out.element("tspan", id.toString(), "font-weight", 650)
-                    .text(" " + text(id))
+        for (Part part : side) {
+            double w = part.cm() * each;
+            path(part.bad() ? "bad" : "bar", "M" + n(x) + " " + n(y) + "h" + n(w) + "v24h" + n(-w) + "Z");
+            out.open("text", "class", part.bad() ? "badtext" : null, "x", n(x + 8), "y", n(y + 17));
+            out.element("tspan", part.name(), "font-weight", 650)
+                    .text(" " + part.text())
                     .close();
             x += w;
         }
+        return x;
     }
 
     private void path(String css, String d) {

@@ -1,10 +1,25 @@
 package app.misura.core.format.sums;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.misura.core.cut.RandomBody;
+import app.misura.core.form.Closure;
+import app.misura.core.form.OrderForm;
+import app.misura.core.form.OrderForms;
+import app.misura.core.form.ValueId;
+import app.misura.core.house.HouseTables;
+import app.misura.core.measure.Kind;
+import app.misura.core.proof.Bracket;
+import app.misura.core.proof.Hands;
 import app.misura.core.proof.Proof;
+import app.misura.core.reading.MadeUp;
+import app.misura.core.reading.Settled;
+import app.misura.core.reading.Sheet;
 import app.misura.core.reading.Sheets;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -40,5 +55,70 @@ class BodySumsTest {
         }
         assertThat(bars).isGreaterThanOrEqualTo(5);
         assertThat(svg).doesNotContain("NaN");
+    }
+
+    private static final Pattern STRIP = Pattern.compile("d=\"M([\\d.]+) ([\\d.]+)h([\\d.]+)v24h-[\\d.]+Z\"");
+
+    /**
+     * Sums with halves, doubles and numbers of the form: each strip is as long as what it counts for, so that the two are as
+     * far apart as the proof says, to the scale of the longer.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"coat-tailored", "race-suit", "foam-suit", "period-upper", "shirt", "occasion-dress"})
+    void aTornSumIsDrawnAsFarApartAsItIs(String id) {
+        OrderForm form = OrderForms.shipped().get(id);
+        Sheet honest = new MadeUp(3).sheet(form, form.answers(Map.of()), HouseTables.shipped());
+        int strips = 0;
+        int uneven = 0;
+        for (Settled value : honest.settled().values()) {
+            if (value.length() == null || value.made().size() > 1) {
+                continue;
+            }
+            Proof proof = Proof.of(Hands.moved(honest, value, 9));
+            Map<Double, Double> rows = new TreeMap<>();
+            Matcher strip = STRIP.matcher(BodySums.svg(proof));
+            while (strip.find()) {
+                rows.merge(Double.parseDouble(strip.group(2)), Double.parseDouble(strip.group(3)), Double::sum);
+            }
+            List<Double> lengths = List.copyOf(rows.values());
+            List<Bracket> torn = proof.brackets().stream()
+                    .filter(b -> b.state().isTorn() && isFlat(b, proof))
+                    .toList();
+            assertThat(lengths).as(id + " " + value.id()).hasSize(2 * torn.size());
+            for (int i = 0; i < torn.size(); i++) {
+                Closure closure = torn.get(i).closure();
+                double gap = torn.get(i).gap().toCm();
+                double parts = sum(closure, closure.parts(), proof)
+                        + Math.max(0, closure.added().toCm());
+                double wholes = sum(closure, closure.wholes(), proof)
+                        + Math.max(0, -closure.added().toCm());
+                assertThat(parts - wholes).as(closure.id()).isEqualTo(gap, within(1e-6));
+                double scale = Math.max(lengths.get(2 * i), lengths.get(2 * i + 1)) / Math.max(parts, wholes);
+                assertThat(lengths.get(2 * i) - lengths.get(2 * i + 1))
+                        .as(id + " " + closure.id())
+                        .isEqualTo(gap * scale, within(0.6));
+                uneven += closure.members().stream().anyMatch(m -> closure.factor(m) != 1) ? 1 : 0;
+                strips++;
+            }
+        }
+        System.out.printf("torn sums drawn flat on %s: %d, with a half or a double %d%n", id, strips, uneven);
+        assertThat(strips).as("torn sums that are drawn flat").isPositive();
+    }
+
+    /** Not one of the two that stand beside a leg. */
+    private static boolean isFlat(Bracket bracket, Proof proof) {
+        return proof.brackets().stream()
+                .filter(b -> b.closure().labels().stream()
+                        .map(label -> proof.sheet().form().step(label).taken())
+                        .anyMatch(m -> m.kind() == Kind.HEIGHT && m.region().equals("leg")))
+                .limit(2)
+                .noneMatch(bracket::equals);
+    }
+
+    private static double sum(Closure closure, List<ValueId> values, Proof proof) {
+        return values.stream()
+                .mapToDouble(
+                        v -> closure.factor(v) * proof.value(v).orElseThrow().toCm())
+                .sum();
     }
 }
