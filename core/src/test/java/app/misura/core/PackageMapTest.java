@@ -40,7 +40,7 @@ class PackageMapTest {
             Map.entry(
                     "proportion",
                     List.of("norm", "judging", "finding", "reading", "form", "measure", "length", "house")),
-            Map.entry("slip", List.of("reading", "form", "measure", "length", "adjust")),
+            Map.entry("slip", List.of("finding", "reading", "form", "measure", "length", "adjust")),
             Map.entry(
                     "proof",
                     List.of(

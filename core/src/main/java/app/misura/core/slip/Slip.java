@@ -1,5 +1,6 @@
 package app.misura.core.slip;
 
+import app.misura.core.finding.Spoken;
 import app.misura.core.form.ValueId;
 import app.misura.core.length.Length;
 import app.misura.core.length.LengthText;
@@ -68,10 +69,11 @@ public record Slip(
 
     /** {@code Was S2 33.0, with two digits swapped?} */
     public String question(Unit unit) {
-        return switch (kind) {
-            case LINES_EXCHANGED -> "Were " + value + " and " + other + " written on each other's lines?";
-            case SIDES_EXCHANGED -> "Were left and right of " + value.step() + " exchanged?";
-            default -> "Was " + value + " " + LengthText.column(would, unit) + ", " + kind.said + "?";
-        };
+        return Spoken.of(
+                switch (kind) {
+                    case LINES_EXCHANGED -> "Were " + value + " and " + other + " written on each other's lines?";
+                    case SIDES_EXCHANGED -> "Were left and right of " + value.step() + " exchanged?";
+                    default -> "Was " + value + " " + LengthText.column(would, unit) + ", " + kind.said + "?";
+                });
     }
 }

@@ -199,7 +199,7 @@ class FitsTest {
     void theyAreDrawnWithTheirBandAsTheTapeWouldShowIt() {
         Proof proof = Proof.of(Sheets.of(with("U1=116.5")));
         String svg = FitLines.svg(proof);
-        assertThat(svg).contains("U1 Seat", "D9-left Thigh", " ± ");
+        assertThat(svg).contains("U1 Seat", "D9 left Thigh", " ± ");
         assertThat(svg.split("class=\"large\"")).as("one stands out").hasSize(2);
         assertThat(svg.substring(svg.indexOf("class=\"large\""))).startsWith("class=\"large\"><text x=\"0\"");
         assertThat(FitLines.svg(Proof.of(Sheets.of("U1=100")))).isEmpty();

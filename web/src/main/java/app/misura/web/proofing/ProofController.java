@@ -2,6 +2,7 @@ package app.misura.web.proofing;
 
 import app.misura.core.course.Course;
 import app.misura.core.finding.Acceptance;
+import app.misura.core.finding.Spoken;
 import app.misura.core.form.ValueId;
 import app.misura.core.format.ladder.Focus;
 import app.misura.core.format.ladder.Metrics;
@@ -73,7 +74,11 @@ class ProofController {
                 LadderView.of(course, Focus.on(ProofWords.suspect(proof)).peeking(open), metrics()));
         model.addAttribute("why", Why.of(proof));
         model.addAttribute(
-                "suspects", proof.suspected().stream().map(ValueId::toString).collect(Collectors.joining(", ")));
+                "suspects",
+                proof.suspected().stream()
+                        .map(ValueId::toString)
+                        .map(Spoken::of)
+                        .collect(Collectors.joining(", ")));
         model.addAttribute("line", ProofWords.line(proof));
         model.addAttribute("again", ProofWords.again(proof));
         model.addAttribute("then", proof.retake().then());

@@ -7,11 +7,11 @@ import app.misura.core.length.Unit;
 import app.misura.core.proof.LeftRight;
 import java.util.List;
 
-/** Left and right of each pair as two outlined bars from one middle line, all to one scale, with their numbers in them. */
+/** Left and right of each pair as two outlined bars from one middle line, all to one scale, with their numbers beside them. */
 public final class Butterfly {
     private static final double WIDTH = 374;
     private static final double MIDDLE = WIDTH / 2;
-    private static final double LONGEST = 150;
+    private static final double LONGEST = 112;
     private static final double ROW = 46;
     private static final double BAR = 24;
 
@@ -44,7 +44,6 @@ public final class Butterfly {
             row(out, pair, y, LONGEST / most, unit);
             y += ROW;
         }
-        out.empty("path", "class", "axis", "d", "M" + n(MIDDLE) + " 16V" + n(height - 2));
         return out.close("svg").toString();
     }
 
@@ -66,8 +65,9 @@ public final class Butterfly {
                 n(y + 14));
         bar(out, MIDDLE - left, top, left);
         bar(out, MIDDLE, top, right);
-        number(out, "L " + LengthText.column(pair.left(), unit), MIDDLE - 8, top, "end");
-        number(out, LengthText.column(pair.right(), unit) + " R", MIDDLE + 8, top, "start");
+        out.empty("path", "class", "axis", "d", "M" + n(MIDDLE) + " " + n(top) + "v" + n(BAR));
+        number(out, "L " + LengthText.column(pair.left(), unit), MIDDLE - left - 8, top, "end");
+        number(out, LengthText.column(pair.right(), unit) + " R", MIDDLE + right + 8, top, "start");
         out.close();
     }
 

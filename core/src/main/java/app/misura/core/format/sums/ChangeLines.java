@@ -1,5 +1,6 @@
 package app.misura.core.format.sums;
 
+import app.misura.core.finding.Spoken;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.format.markup.Tenths;
 import app.misura.core.known.Change;
@@ -34,7 +35,12 @@ public final class ChangeLines {
 
     private static void row(Markup out, Change<?> change, double y, double scale, Unit unit) {
         double at = Lines.ZERO + change.by().toMm() * scale;
-        Lines.row(out, change.large(), change.value() + " " + change.step().name(), signed(change.by(), unit), y);
+        Lines.row(
+                out,
+                change.large(),
+                Spoken.of(change.value() + " " + change.step().name()),
+                signed(change.by(), unit),
+                y);
         out.empty("path", "class", "reach", "d", "M" + n(Lines.ZERO) + " " + n(y) + "H" + n(at));
         Lines.dot(out, change.large(), at, y);
         out.close();

@@ -1,5 +1,6 @@
 package app.misura.core.format.sums;
 
+import app.misura.core.finding.Spoken;
 import app.misura.core.format.markup.Markup;
 import app.misura.core.format.markup.Tenths;
 import app.misura.core.length.Increment;
@@ -45,7 +46,7 @@ public final class FitLines {
         Lines.row(
                 out,
                 far,
-                expected.value() + " " + settled.step().name(),
+                Spoken.of(expected.value() + " " + settled.step().name()),
                 band(expected, settled, proof.sheet().unit()),
                 y);
         String low = n(Lines.ZERO - BAND * ONE);
