@@ -1,9 +1,12 @@
 package app.misura.core.norm;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.ejml.data.DMatrixRMaj;
 
 /**
@@ -19,15 +22,11 @@ final class Joint {
     /**
      * @param differ so many times the spreads
      * @param young whether the body may be of any size
+     * @param whole whether every measure may be asked for; else what was read alone stands in it, and what leads there
      */
-    Joint(Norms norms, Shape shape, Map<String, Double> readCm, double differ, boolean young) {
+    Joint(Norms norms, Shape shape, Map<String, Double> readCm, double differ, boolean young, boolean whole) {
         share = shape.share();
-        List<Rule> rules = new ArrayList<>();
-        for (Rule rule : norms.rules()) {
-            if (shape.at(rule.of()) < 0) {
-                rules.add(rule);
-            }
-        }
+        List<Rule> rules = whole ? rules(norms, shape) : leadingTo(readCm.keySet(), rules(norms, shape));
         int n = shape.of().size();
         int size = n + rules.size();
         mean = new double[size];
@@ -41,6 +40,29 @@ final class Joint {
         for (int k = n; k < size; k++) {
             tie(rules.get(k - n), k, point, readCm, differ);
         }
+    }
+
+    private static List<Rule> rules(Norms norms, Shape shape) {
+        List<Rule> rules = new ArrayList<>();
+        for (Rule rule : norms.rules()) {
+            if (shape.at(rule.of()) < 0) {
+                rules.add(rule);
+            }
+        }
+        return rules;
+    }
+
+    private static List<Rule> leadingTo(Set<String> read, List<Rule> rules) {
+        Set<String> wanted = new HashSet<>(read);
+        List<Rule> kept = new ArrayList<>();
+        for (int i = rules.size() - 1; i >= 0; i--) {
+            if (wanted.contains(rules.get(i).of())) {
+                kept.add(rules.get(i));
+                wanted.addAll(rules.get(i).factors().keySet());
+            }
+        }
+        Collections.reverse(kept);
+        return kept;
     }
 
     private void spread(Norms norms, Shape shape, double differ, boolean young) {

@@ -2,11 +2,11 @@ package app.misura.core.proportion;
 
 import app.misura.core.form.ValueId;
 import app.misura.core.norm.Compared;
-import app.misura.core.norm.LikelyBody;
 import app.misura.core.reading.Settled;
 import app.misura.core.reading.Sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,29 +65,21 @@ public record Fits(List<Expected> expected, List<List<ValueId>> unusual) {
             Set<ValueId> without,
             SheetBody.Hand hand,
             Map<ValueId, Expected> expected) {
-        // nobody knows how tall a child is: it is compared with nobody
-        Optional<LikelyBody> body = sheet.spanScale().flatMap(scale -> SheetBody.of(sheet, settled, without, hand));
+        Map<String, Compared> byId = new HashMap<>();
+        SheetBody.compared(sheet, settled, without, hand)
+                .forEach(c -> byId.put(c.known().id(), c));
         List<Compared> compared = new ArrayList<>();
-        body.map(LikelyBody::compared)
-                .ifPresent(all -> all.stream()
-                        .sorted(Comparator.comparing(c -> places(sheet, c)))
-                        .forEach(compared::add));
+        for (Sheet.Slot slot : byId.isEmpty() ? List.<Sheet.Slot>of() : sheet.slots()) {
+            Compared of = byId.remove(slot.id().toString());
+            if (of != null) {
+                compared.add(of);
+            }
+        }
         for (Compared each : compared) {
             ValueId id = ValueId.parse(each.known().id());
             expected.put(id, new Expected(id, each.known().cm(), each.expected(), each.sdCm(), each.leastNoticed()));
         }
         return compared.stream().anyMatch(Compared::isUnusual) ? List.of(group(compared)) : List.of();
-    }
-
-    /** In form order. */
-    private static int places(Sheet sheet, Compared compared) {
-        List<Sheet.Slot> slots = sheet.slots();
-        for (int i = 0; i < slots.size(); i++) {
-            if (slots.get(i).id().toString().equals(compared.known().id())) {
-                return i;
-            }
-        }
-        return slots.size();
     }
 
     /**

@@ -2,6 +2,7 @@ package app.misura.core.proportion;
 
 import app.misura.core.finding.Rules;
 import app.misura.core.form.ValueId;
+import app.misura.core.norm.Compared;
 import app.misura.core.norm.Known;
 import app.misura.core.norm.LikelyBody;
 import app.misura.core.norm.Margins;
@@ -38,9 +39,30 @@ public final class SheetBody {
      */
     public static Optional<LikelyBody> of(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, Hand hand) {
         Norms norms = sheet.judging().norms();
-        if (norms.shapes().isEmpty()) {
-            return Optional.empty();
-        }
+        return norms.shapes().isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        LikelyBody.of(norms, known(sheet, settled, without, hand), isYoung(sheet), tolerance(sheet)));
+    }
+
+    /** The values of a sheet beside each other, in no order; none where nobody knows how tall a child is. */
+    static List<Compared> compared(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, Hand hand) {
+        Norms norms = sheet.judging().norms();
+        return norms.shapes().isEmpty() || sheet.spanScale().isEmpty()
+                ? List.of()
+                : LikelyBody.compared(norms, known(sheet, settled, without, hand), isYoung(sheet), tolerance(sheet));
+    }
+
+    private static boolean isYoung(Sheet sheet) {
+        return sheet.wearer().age() == AgeGroup.CHILD;
+    }
+
+    private static double tolerance(Sheet sheet) {
+        return sheet.judging().tolerance(Rules.PROPORTION);
+    }
+
+    private static List<Known> known(Sheet sheet, Map<ValueId, Settled> settled, Set<ValueId> without, Hand hand) {
+        Norms norms = sheet.judging().norms();
         List<Known> known = new ArrayList<>();
         NetValue.of(sheet, settled, norms).forEach((of, values) -> {
             if (isAsked(norms, of, sheet)) {
@@ -49,11 +71,7 @@ public final class SheetBody {
                 kept.forEach(v -> known.add(known(of, v, kept.size() > 1, norms.margins(), hand)));
             }
         });
-        return Optional.of(LikelyBody.of(
-                norms,
-                known,
-                sheet.wearer().age() == AgeGroup.CHILD,
-                sheet.judging().tolerance(Rules.PROPORTION)));
+        return known;
     }
 
     private static Known known(String of, NetValue value, boolean oneOfSome, Margins margins, Hand hand) {

@@ -55,7 +55,7 @@ class PracticePagesTest extends TestHouse {
             api.post(
                     "/api/v1/orders/" + id + "/readings",
                     "{\"misura\":\"readings/1\",\"readings\":[" + reading("U1", "null", seat + 1.5) + ","
-                            + reading("D9", "\"left\"", .61 * seat) + "," + reading("D9", "\"right\"", .61 * seat)
+                            + reading("D9", "\"left\"", .64 * seat) + "," + reading("D9", "\"right\"", .64 * seat)
                             + "," + reading("U2", "null", waist) + ","
                             + reading("U2", "null", waist + 1.2 * random.nextGaussian()) + "]}");
         }
@@ -75,7 +75,11 @@ class PracticePagesTest extends TestHouse {
         Visitor owner = Visitor.as(port, "owner");
         assertThat(plain(owner.get("/house/proportions")))
                 .contains(
-                        "house default", "Measured people", "like men", "do not speak for children", "1.02 thigh below")
+                        "house default",
+                        "Measured people",
+                        "like men",
+                        "do not speak for children",
+                        "1.02 thigh girth, under the crotch")
                 .contains("Fit to our own clients");
         assertThat(plain(owner.get("/how"))).contains("132 men and 168 women", "do not speak for children");
         clients(40);
