@@ -21,7 +21,7 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * <p>The logarithms of a body's lengths are normal in each shape (mean m, covariance C); a number adds its own variance to
  * them. With P the inverse of C at the known numbers and r what they lie off: the others make of number i {@code x_i - (P r)_i /
  * P_ii}, with standard deviation {@code 1 / sqrt(P_ii)} (conditional normal distribution); a shape weighs by its share times the
- * density of the numbers in it. Example: seat, thigh, knee and calf of 300 measured people tell the seat to 3.3 %.
+ * density of the numbers in it.
  */
 public final class LikelyBody {
     /** What tells less than this of a measure is not named as telling it. */
@@ -139,30 +139,37 @@ public final class LikelyBody {
         return middles;
     }
 
-    /** How much wider everything spreads outside the bodies that were measured: by the middle girth, so that one slip does nothing. */
+    /** How much wider everything spreads outside the bodies that were measured; a child has a margin of its own. */
     private double beyond(Map<String, Double> read, boolean young) {
-        double most = 0;
-        for (Shape shape : norms.shapes()) {
-            List<Double> girths = new ArrayList<>();
-            double ofHeight = 0;
-            for (int i = 0; i < shape.of().size(); i++) {
-                Double cm = read.get(shape.of().get(i));
-                if (cm != null) {
-                    double sds = Math.abs(Math.log(cm) - shape.mean()[i]) / shape.spread(i);
-                    if (shape.of().get(i).equals(Norms.HEIGHT)) {
-                        ofHeight = sds;
-                    } else {
-                        girths.add(sds);
-                    }
+        Margins.Beyond margin = norms.margins().beyond();
+        double out = norms.shapes().stream()
+                .mapToDouble(shape -> outside(shape, read))
+                .min()
+                .orElse(0);
+        return young ? 1 : 1 + margin.by() * Math.max(0, out - margin.from());
+    }
+
+    /**
+     * How many standard deviations a body lies from the middle of a shape: the middle one of its girths, so that one slip does
+     * nothing, or its height where that lies further out, by one more at most for the same reason.
+     */
+    private static double outside(Shape shape, Map<String, Double> read) {
+        List<Double> girths = new ArrayList<>();
+        double height = 0;
+        for (int i = 0; i < shape.of().size(); i++) {
+            Double cm = read.get(shape.of().get(i));
+            if (cm != null) {
+                double sds = Math.abs(Math.log(cm) - shape.mean()[i]) / shape.spread(i);
+                if (shape.of().get(i).equals(Norms.HEIGHT)) {
+                    height = sds;
+                } else {
+                    girths.add(sds);
                 }
             }
-            girths.sort(null);
-            double middle = girths.isEmpty() ? 0 : girths.get((girths.size() - 1) / 2);
-            double out = Math.max(middle, young ? 0 : Math.min(ofHeight, middle + 1));
-            most = most == 0 ? out : Math.min(most, out);
         }
-        Margins.Beyond margin = norms.margins().beyond();
-        return young ? 1 : 1 + margin.by() * Math.max(0, most - margin.from());
+        girths.sort(null);
+        double middle = girths.isEmpty() ? 0 : girths.get((girths.size() - 1) / 2);
+        return Math.max(middle, Math.min(height, middle + 1));
     }
 
     private static double[] weights(double[] logs) {

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What a house knows of bodies: how the girths and the height of measured people are spread together, and rules for what was not
- * measured of them, each with its spread. Proof, fit, figure and sizes ask the same. Nothing in it calls a body wrong.
+ * measured of them, each with its spread. Proof, strength and the estimates of the cut ask the same. Nothing in it calls a body
+ * wrong.
  */
 public final class Norms {
     public static final String HEIGHT = "height";

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /**
  * Made-up bodies in three fits and three fronts: every target and every seam holds on the drawn line, or the
- * refusal is honest and rare. An honest refusal is never the solver's, and never one of an exact tape. {@code bin/study} makes it
+ * refusal is honest and rare. An honest refusal is never the solver's, and never one of an exact tape. {@code bin/proof-study} makes it
  * long.
  */
 class TrousersStudyTest {
